@@ -1,0 +1,3 @@
+module.exports = {
+  presets: [['@babel/preset-env', { targets: { node: '20' } }], '@babel/preset-typescript'],
+};

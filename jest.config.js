@@ -1,0 +1,39 @@
+const alias = { '^@/(.*)$': '<rootDir>/src/$1' };
+
+module.exports = {
+  projects: [
+    {
+      displayName: 'core',
+      testEnvironment: 'node',
+      rootDir: __dirname,
+      testMatch: [
+        '<rootDir>/src/{core,storage,store,workers}/**/*.test.ts',
+        '<rootDir>/{server,test,tools}/**/*.test.ts',
+      ],
+      transform: { '\\.[jt]sx?$': ['babel-jest', { configFile: './babel.core.config.js' }] },
+      transformIgnorePatterns: ['/node_modules/(?!(@react-native-async-storage|idb))'],
+      moduleNameMapper: {
+        '^@react-native-async-storage/async-storage$':
+          '<rootDir>/node_modules/@react-native-async-storage/async-storage/jest',
+        ...alias,
+      },
+    },
+    {
+      displayName: 'ui',
+      preset: 'jest-expo',
+      rootDir: __dirname,
+      testMatch: ['<rootDir>/src/**/*.test.tsx'],
+      setupFilesAfterEnv: ['<rootDir>/jest.setup.ts'],
+      moduleNameMapper: {
+        '\\.css$': '<rootDir>/jest.empty.js',
+        '^lucide-react-native/icons/(.*)$':
+          '<rootDir>/node_modules/lucide-react-native/dist/cjs/icons/$1.js',
+        ...alias,
+      },
+      transformIgnorePatterns: [
+        '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|@react-native-async-storage|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|nativewind|react-native-css-interop|lucide-react-native|react-native-svg|standard-navigation|react-redux|@reduxjs/toolkit|immer|idb))',
+        '/node_modules/react-native-reanimated/plugin/',
+      ],
+    },
+  ],
+};

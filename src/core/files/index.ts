@@ -1,0 +1,9 @@
+export {
+  FILE_VERSION,
+  checkProjectFile,
+  readProjectFile,
+  writeProjectFile,
+  type FileError,
+  type ProjectFile,
+} from './project-file';
+export { jobsTable, spendTable, type Table } from './tables';

@@ -1,0 +1,106 @@
+import { z } from 'zod';
+import { area, fromFeet, ticksSchema, type Area, type Ticks } from '../units';
+
+/** What a place is. Rooms, then what wraps them, then the ground round the house. */
+export const placeKindSchema = z.enum([
+  'living',
+  'kitchen',
+  'dining',
+  'bedroom',
+  'bathroom',
+  'box-room',
+  'laundry',
+  'hall',
+  'stairs',
+  'attic',
+  'cellar',
+  'garage',
+  'porch',
+  'roof',
+  'outside-face',
+  'yard',
+]);
+export type PlaceKind = z.infer<typeof placeKindSchema>;
+
+const OUTSIDE: ReadonlySet<PlaceKind> = new Set(['porch', 'roof', 'outside-face', 'yard']);
+export const isOutside = (kind: PlaceKind): boolean => OUTSIDE.has(kind);
+
+export const placeIdSchema = z.string().min(1).max(64).brand<'PlaceId'>();
+export type PlaceId = z.infer<typeof placeIdSchema>;
+
+/** One run of wall; at its end the walker turns right by `turn` degrees (left if negative). */
+export const wallRunSchema = z.object({
+  length: ticksSchema,
+  turn: z.int().min(-180).max(180),
+});
+export type WallRun = z.infer<typeof wallRunSchema>;
+
+const nameSchema = z.string().trim().min(1).max(80);
+
+export const placeSchema = z.object({
+  id: placeIdSchema,
+  kind: placeKindSchema,
+  name: nameSchema,
+  /** 0 is the ground floor, -1 the cellar, 1 and up above it. */
+  floor: z.int().min(-3).max(9),
+  walls: z.array(wallRunSchema).min(3).max(200),
+  height: ticksSchema,
+});
+export type Place = z.infer<typeof placeSchema>;
+
+export type SizeError = { code: 'not-positive' } | { code: 'too-small' } | { code: 'too-large' };
+const SMALLEST = fromFeet(0.5);
+const LARGEST = fromFeet(300);
+
+/** A wall shorter than 6 in or longer than 300 ft is taken as a slip of the finger; undefined when plausible. */
+export function sizeFault(length: Ticks): SizeError | undefined {
+  if (length <= 0) return { code: 'not-positive' };
+  if (length < SMALLEST) return { code: 'too-small' };
+  return length > LARGEST ? { code: 'too-large' } : undefined;
+}
+
+/** A rectangle as four runs, walked clockwise. */
+export const rectangle = (length: Ticks, width: Ticks): WallRun[] =>
+  [length, width, length, width].map((side) => ({ length: side, turn: 90 }));
+
+export type Corner = { x: number; y: number };
+
+/** The corners in ticks, starting at (0, 0) and walking east; y grows downwards. */
+export function cornersOf(walls: readonly WallRun[]): Corner[] {
+  let heading = 0;
+  let at: Corner = { x: 0, y: 0 };
+  return walls.map(({ length, turn }) => {
+    const corner = at;
+    const angle = (heading * Math.PI) / 180;
+    at = {
+      x: at.x + Math.round(length * Math.cos(angle)),
+      y: at.y + Math.round(length * Math.sin(angle)),
+    };
+    heading += turn;
+    return corner;
+  });
+}
+
+/** Floor area by the shoelace formula. */
+export function floorArea(place: Pick<Place, 'walls'>): Area {
+  const corners = cornersOf(place.walls);
+  const twice = corners.reduce((sum, corner, index) => {
+    const next = corners[(index + 1) % corners.length] ?? corner;
+    return sum + corner.x * next.y - next.x * corner.y;
+  }, 0);
+  return area(Math.abs(twice) / 2);
+}
+
+export const perimeter = (place: Pick<Place, 'walls'>): Ticks =>
+  ticksSchema.parse(place.walls.reduce((sum, wall) => sum + wall.length, 0));
+
+/** Gross wall area: sum of run × height. Openings are not taken off until they are measured. */
+export const wallArea = (place: Pick<Place, 'walls' | 'height'>): Area =>
+  area(perimeter(place) * place.height);
+
+/** How wide and deep the place is drawn: the box round its corners, in ticks. */
+export function extentOf(place: Pick<Place, 'walls'>): { width: number; depth: number } {
+  const corners = cornersOf(place.walls);
+  const spread = (values: number[]) => Math.max(...values) - Math.min(...values);
+  return { width: spread(corners.map(({ x }) => x)), depth: spread(corners.map(({ y }) => y)) };
+}

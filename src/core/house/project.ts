@@ -1,0 +1,65 @@
+import { z } from 'zod';
+import { centsSchema, currencySchema, plainDateSchema, unitSystemSchema } from '../units';
+import { dayLogSchema } from './entries';
+import { personSchema } from './people';
+import { placeIdSchema, placeSchema } from './place';
+import {
+  inspectionSchema,
+  leftoverSchema,
+  openQuestionSchema,
+  orderSchema,
+  quoteSchema,
+  wallRecordSchema,
+} from './records';
+import { ownJobSchema, workChoiceSchema } from './works';
+
+export const houseSchema = z.object({
+  name: z.string().trim().min(1).max(80),
+  yearBuilt: z.int().min(1500).max(2200),
+  occupancy: z.enum(['lived-in', 'empty']),
+  firstDay: plainDateSchema,
+  wishedMoveIn: plainDateSchema.nullable(),
+});
+export type House = z.infer<typeof houseSchema>;
+
+export const budgetSchema = z.object({
+  total: centsSchema.min(0),
+  contingency: centsSchema.min(0),
+});
+export type Budget = z.infer<typeof budgetSchema>;
+
+/**
+ * The house as the journal tells it. Nothing in here can be derived from the rest:
+ * jobs, dates, sums and gates are computed from it by the other folders of the core.
+ */
+export const projectSchema = z.object({
+  house: houseSchema,
+  units: unitSystemSchema,
+  currency: currencySchema,
+  people: z.array(personSchema).max(20),
+  budget: budgetSchema.nullable(),
+  places: z.record(z.string(), placeSchema),
+  /** Walking order. */
+  placeOrder: z.array(placeIdSchema),
+  works: z.record(z.string(), workChoiceSchema),
+  ownJobs: z.record(z.string(), ownJobSchema),
+  days: z.record(z.string(), dayLogSchema),
+  /** Own checks on the gates, by condition, with the day. */
+  checks: z.record(z.string(), plainDateSchema),
+  /** Jobs checked off without a log line, with the day. */
+  ticked: z.record(z.string(), plainDateSchema),
+  orders: z.record(z.string(), orderSchema),
+  inspections: z.array(inspectionSchema),
+  wallRecords: z.record(z.string(), wallRecordSchema),
+  questions: z.record(z.string(), openQuestionSchema),
+  quotes: z.record(z.string(), quoteSchema),
+  leftovers: z.record(z.string(), leftoverSchema),
+});
+export type Project = z.infer<typeof projectSchema>;
+
+export const placesInOrder = (project: Project) =>
+  project.placeOrder.flatMap((id) => project.places[id] ?? []);
+
+/** Log lines, oldest first; lines of one day in the order they were kept. */
+export const daysInOrder = (project: Project) =>
+  Object.values(project.days).sort((a, b) => a.date.localeCompare(b.date));

@@ -1,0 +1,8 @@
+export {
+  conditionStates,
+  gateMembership,
+  gateRank,
+  jobsMeeting,
+  type ConditionState,
+  type GateMembership,
+} from './gates';

@@ -1,0 +1,1 @@
+export { keepLedger, paymentsOf, type Ledger, type Payment } from './ledger';

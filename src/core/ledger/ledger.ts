@@ -1,0 +1,122 @@
+import {
+  daysInOrder,
+  type EntryOf,
+  type LogId,
+  type PlaceId,
+  type Project,
+  type SpendKind,
+} from '../house';
+import { spendKindSchema } from '../house';
+import { addCents, cents, mondayOf, type Cents, type PlainDate } from '../units';
+
+/** One receipt's share in one place: the smallest line money is counted in. */
+export type Payment = {
+  logId: LogId;
+  date: PlainDate;
+  what: string;
+  shop: string | null;
+  spend: SpendKind;
+  placeId: PlaceId | null;
+  cents: Cents;
+  drawsOn: EntryOf<'money'>['drawsOn'];
+};
+
+/** Every share of every receipt in the log, oldest first. */
+export function paymentsOf(project: Project): Payment[] {
+  return daysInOrder(project).flatMap((day) =>
+    day.entries.flatMap((entry) =>
+      entry.kind !== 'money'
+        ? []
+        : entry.shares.map((share) => ({
+            logId: day.id,
+            date: day.date,
+            what: entry.what,
+            shop: entry.shop,
+            spend: entry.spend,
+            placeId: share.placeId,
+            cents: share.cents,
+            drawsOn: entry.drawsOn,
+          })),
+    ),
+  );
+}
+
+const sum = (payments: readonly Payment[]): Cents => addCents(payments.map((paid) => paid.cents));
+
+export type Ledger = {
+  /** Net of refunds, budget and contingency together. */
+  paid: Cents;
+  paidFromBudget: Cents;
+  drawnFromContingency: Cents;
+  /** Places with money spent on them, dearest first; null is the house as a whole. */
+  byPlace: { placeId: PlaceId | null; cents: Cents }[];
+  byKind: { kind: SpendKind; cents: Cents }[];
+  /** Paid up to and including each week, oldest first. */
+  byWeek: { monday: PlainDate; total: Cents }[];
+  /** What the plan still has to buy and hire, at starting guesses. */
+  toCome: Cents;
+  /** Paid plus to come. */
+  forecast: Cents;
+  budget: {
+    total: Cents;
+    left: Cents;
+    contingency: Cents;
+    contingencyLeft: Cents;
+    /** Budget less what is paid from it and what is to come: below nought it will not last. */
+    afterAll: Cents;
+  } | null;
+  quotes: { id: string; what: string; from: string; cents: Cents; placeId: PlaceId | null }[];
+  quotesTotal: Cents;
+};
+
+function groupedBy<K>(payments: readonly Payment[], key: (payment: Payment) => K): Map<K, Cents> {
+  const groups = new Map<K, Cents>();
+  for (const payment of payments) {
+    const at = key(payment);
+    groups.set(at, cents((groups.get(at) ?? 0) + payment.cents));
+  }
+  return groups;
+}
+
+function runningWeeks(payments: readonly Payment[]): Ledger['byWeek'] {
+  const weeks = groupedBy(payments, ({ date }) => mondayOf(date));
+  let total = 0;
+  return [...weeks].map(([monday, spent]) => {
+    total += spent;
+    return { monday, total: cents(total) };
+  });
+}
+
+/** Where the money went and whether it lasts. `toCome` is what the plan says is still to be bought. */
+export function keepLedger(project: Project, toCome: Cents): Ledger {
+  const payments = paymentsOf(project);
+  const paid = sum(payments);
+  const drawn = sum(payments.filter(({ drawsOn }) => drawsOn === 'contingency'));
+  const fromBudget = cents(paid - drawn);
+  const byPlace = [...groupedBy(payments, ({ placeId }) => placeId)]
+    .map(([placeId, total]) => ({ placeId, cents: total }))
+    .sort((a, b) => b.cents - a.cents);
+  const kinds = groupedBy(payments, ({ spend }) => spend);
+  const quotes = Object.values(project.quotes);
+  return {
+    paid,
+    paidFromBudget: fromBudget,
+    drawnFromContingency: drawn,
+    byPlace,
+    byKind: spendKindSchema.options
+      .filter((kind) => kinds.has(kind))
+      .map((kind) => ({ kind, cents: kinds.get(kind) ?? cents(0) })),
+    byWeek: runningWeeks(payments),
+    toCome,
+    forecast: cents(paid + toCome),
+    budget: project.budget && {
+      total: project.budget.total,
+      left: cents(project.budget.total - fromBudget),
+      contingency: project.budget.contingency,
+      contingencyLeft: cents(project.budget.contingency - drawn),
+      afterAll: cents(project.budget.total - fromBudget - toCome),
+    },
+    quotes,
+    quotesTotal: addCents(quotes.map((quote) => quote.cents)),
+  };
+}

@@ -1,0 +1,19 @@
+import type { Project } from '../house';
+import { progressOf, readProgress } from '../progress';
+import { expandJobs } from '../steps';
+import type { LogJob } from './context';
+
+/** The jobs of a house as the grammar sees them, when no plan is at hand to say which are ready. */
+export function logJobs(project: Project): LogJob[] {
+  const progress = readProgress(project);
+  return expandJobs(project).map((job) => {
+    const { doneOn, firstOn } = progressOf(progress, job.id);
+    return {
+      id: job.id,
+      placeId: job.placeId,
+      title: job.title,
+      says: job.says,
+      state: doneOn !== null ? 'done' : firstOn !== null ? 'in-hand' : 'open',
+    };
+  });
+}

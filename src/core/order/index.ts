@@ -1,0 +1,3 @@
+export { RULES, type Rule, type Selector } from './rules';
+export { linkJobs, type Link } from './link';
+export { buildGraph, closureBefore, findLoop, withoutImplied, type Graph } from './graph';

@@ -1,0 +1,68 @@
+import type { JobId } from '../house';
+import type { Job, Tag } from '../steps';
+import { RULES, type Rule, type Selector } from './rules';
+
+/** "after" cannot start before "before" is done and its wait is over. */
+export type Link = {
+  before: JobId;
+  after: JobId;
+  why: string;
+  strength: Rule['strength'] | 'own';
+};
+
+function selects(selector: Selector, job: Job): boolean {
+  return selector.startsWith('#')
+    ? job.tags.includes(selector.slice(1) as Tag)
+    : job.stepId === selector;
+}
+
+const samePlace = (a: Job, b: Job) => a.placeId === b.placeId;
+
+function linksOfRule(rule: Rule, jobs: readonly Job[]): Link[] {
+  const befores = jobs.filter((job) => selects(rule.before, job));
+  const afters = jobs.filter((job) => selects(rule.after, job));
+  const servedPlaces = new Set(
+    rule.serves === undefined
+      ? []
+      : jobs.filter((job) => selects(rule.serves ?? '', job)).map((job) => job.placeId),
+  );
+  const meets = (before: Job, after: Job): boolean => {
+    if (before.id === after.id) return false;
+    if (rule.within === 'place') return samePlace(before, after);
+    return rule.within === 'house' || servedPlaces.has(after.placeId);
+  };
+  return befores.flatMap((before) =>
+    afters
+      .filter((after) => meets(before, after))
+      .map((after) => ({
+        before: before.id,
+        after: after.id,
+        why: rule.why,
+        strength: rule.strength,
+      })),
+  );
+}
+
+function ownLinks(jobs: readonly Job[]): Link[] {
+  const known = new Set(jobs.map((job) => job.id));
+  return jobs.flatMap((job) =>
+    job.ownBefore
+      .filter((after) => known.has(after))
+      .map((after) => ({
+        before: job.id,
+        after,
+        why: job.because[0] ?? '',
+        strength: 'own' as const,
+      })),
+  );
+}
+
+/** Every link that the rules and own jobs ask for; one per pair, the first rule speaks. */
+export function linkJobs(jobs: readonly Job[]): Link[] {
+  const byPair = new Map<string, Link>();
+  for (const link of [...RULES.flatMap((rule) => linksOfRule(rule, jobs)), ...ownLinks(jobs)]) {
+    const key = `${link.before}>${link.after}`;
+    if (!byPair.has(key)) byPair.set(key, link);
+  }
+  return [...byPair.values()];
+}

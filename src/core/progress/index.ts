@@ -1,0 +1,1 @@
+export { effortLeft, progressOf, readProgress, type Progress } from './progress';

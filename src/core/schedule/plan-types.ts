@@ -1,0 +1,166 @@
+import { z } from 'zod';
+import { jobIdSchema, personIdSchema, placeIdSchema } from '../house';
+import { centsSchema, minutesSchema, momentSchema, plainDateSchema, ticksSchema } from '../units';
+
+/** The seven states of a job; each has a board of its own on every screen. */
+export const jobStateSchema = z.enum([
+  'done',
+  'in-hand',
+  'ready',
+  'setting',
+  'held',
+  'arrives',
+  'later',
+]);
+export type JobState = z.infer<typeof jobStateSchema>;
+
+export const gateIdSchema = z.enum(['sleep', 'live', 'done']);
+
+const strengthSchema = z.enum(['safety', 'inspection', 'cover-up', 'physics', 'practice', 'own']);
+
+const waitsForSchema = z.object({
+  jobId: jobIdSchema,
+  why: z.string(),
+  strength: strengthSchema,
+  /** Elapsed minutes after the other job is finished. */
+  waitMinutes: z.int(),
+  /** When this link lets go, if nothing slips. */
+  until: momentSchema,
+  over: z.boolean(),
+});
+
+/** What else than another job keeps this one back. */
+const heldBySchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('to-order'),
+    what: z.string(),
+    leadDays: z.int(),
+    until: momentSchema,
+  }),
+  z.object({ kind: z.literal('on-the-way'), what: z.string(), until: momentSchema }),
+  z.object({ kind: z.literal('late'), what: z.string(), until: momentSchema }),
+  z.object({ kind: z.literal('failed-visit'), note: z.string(), until: momentSchema }),
+  z.object({ kind: z.literal('question'), question: z.string(), until: momentSchema }),
+]);
+export type HeldBy = z.infer<typeof heldBySchema>;
+
+const quantitySchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('area'),
+    measure: z.enum(['floor', 'ceiling', 'walls']),
+    area: z.number(),
+  }),
+  z.object({ kind: z.literal('run'), length: ticksSchema }),
+  z.object({ kind: z.literal('count'), count: z.int() }),
+]);
+
+const workSchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('effort'),
+    hands: z.union([z.literal(1), z.literal(2)]),
+    /** The rate: so many person-minutes for so many sq ft, ft or pieces, after setting up. */
+    rateMinutes: z.number(),
+    ratePer: z.number(),
+    setup: minutesSchema,
+  }),
+  z.object({ kind: z.literal('span'), trade: z.string(), workdays: z.int(), price: centsSchema }),
+  z.object({ kind: z.literal('hold'), bookAheadDays: z.int() }),
+]);
+
+export const plannedJobSchema = z.object({
+  id: jobIdSchema,
+  stepId: z.string().nullable(),
+  placeId: placeIdSchema.nullable(),
+  title: z.string(),
+  says: z.array(z.string()),
+  stage: z.int(),
+  gate: gateIdSchema,
+  state: jobStateSchema,
+  work: workSchema,
+  quantity: quantitySchema,
+  estimate: minutesSchema,
+  logged: minutesSchema,
+  left: minutesSchema,
+  share: z.int().nullable(),
+  doneOn: plainDateSchema.nullable(),
+  start: momentSchema,
+  finish: momentSchema,
+  stretches: z.array(
+    z.object({ from: momentSchema, to: momentSchema, people: z.array(personIdSchema) }),
+  ),
+  wait: z.object({ minutes: z.int(), what: z.string(), until: momentSchema }).nullable(),
+  waitsFor: z.array(waitsForSchema),
+  letsGo: z.array(jobIdSchema),
+  heldBy: z.array(heldBySchema),
+  slackDays: z.int(),
+  needsSecondPair: z.boolean(),
+  cautions: z.array(z.string()),
+  because: z.array(z.string()),
+});
+export type PlannedJob = z.infer<typeof plannedJobSchema>;
+
+const orderLineSchema = z.object({
+  lineId: z.string(),
+  jobId: jobIdSchema,
+  placeId: placeIdSchema.nullable(),
+  what: z.string(),
+  unit: z.string(),
+  units: z.int(),
+  price: centsSchema,
+  leadDays: z.int(),
+  neededBy: plainDateSchema,
+  orderBy: plainDateSchema,
+  state: z.enum(['to-order', 'on-the-way', 'late', 'short', 'damaged', 'wrong', 'here']),
+  orderId: z.string().nullable(),
+  expectedOn: plainDateSchema.nullable(),
+});
+export type OrderLine = z.infer<typeof orderLineSchema>;
+
+export const gateSummarySchema = z.object({
+  gate: gateIdSchema,
+  /** Null when nothing is left. */
+  date: plainDateSchema.nullable(),
+  jobsLeft: z.int(),
+  /** Conditions that only a person's own check can meet and that nobody checked yet. */
+  checksLeft: z.int(),
+  minutesLeft: minutesSchema,
+  /** The longest chain of what is left, first job first. */
+  chain: z.array(jobIdSchema),
+  /** Waiting inside that chain: drying, curing, booking ahead. */
+  chainWaitMinutes: z.int(),
+  moneyLeft: centsSchema,
+  conditions: z.array(
+    z.object({
+      id: z.string(),
+      title: z.string(),
+      jobIds: z.array(jobIdSchema),
+      openJobIds: z.array(jobIdSchema),
+      checkedOn: plainDateSchema.nullable(),
+      met: z.boolean(),
+    }),
+  ),
+});
+export type GateSummary = z.infer<typeof gateSummarySchema>;
+
+const decisionSchema = z.object({
+  id: z.string(),
+  question: z.string(),
+  placeId: placeIdSchema.nullable(),
+  decideBy: plainDateSchema.nullable(),
+  holdsUp: z.array(jobIdSchema),
+});
+
+export const planSchema = z.object({
+  now: momentSchema,
+  jobs: z.array(plannedJobSchema),
+  gates: z.object({ sleep: gateSummarySchema, live: gateSummarySchema, done: gateSummarySchema }),
+  orders: z.array(orderLineSchema),
+  decisions: z.array(decisionSchema),
+});
+export type Plan = z.infer<typeof planSchema>;
+
+export type PlanError =
+  /** Jobs on a loop, in order; only own jobs can make one. */
+  | { code: 'loop'; jobIds: string[] }
+  /** Nobody in the calendar has an hour for work that is left. */
+  | { code: 'no-hours'; jobId: string };

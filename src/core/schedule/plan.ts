@@ -1,0 +1,354 @@
+import type { JobId, Project } from '../house';
+import { conditionStates } from '../keys';
+import type { Link } from '../order';
+import { progressOf } from '../progress';
+import { fail, ok, type Result } from '../result';
+import type { GateId, Job } from '../steps';
+import {
+  MINUTES_PER_DAY,
+  addCents,
+  addDays,
+  dateOf,
+  lastDayOf,
+  minutes,
+  moment,
+  momentAt,
+  plainDate,
+  type Moment,
+  type PlainDate,
+} from '../units';
+import { AS_ESTIMATED, type Caution } from './caution';
+import { orderLines } from './orders';
+import type { GateSummary, JobState, OrderLine, Plan, PlanError, PlannedJob } from './plan-types';
+import {
+  doneMoment,
+  holdsOn,
+  isDone,
+  layGround,
+  leftOf,
+  openTasks,
+  waitMinutes,
+  type Ground,
+} from './problem';
+import { solveSchedule, type Placement } from './solve';
+
+type Placed = { start: Moment; finish: Moment; placement: Placement | undefined };
+type Placements = ReadonlyMap<JobId, Placed>;
+
+const MORNING = 8 * 60;
+
+function placeJobs(ground: Ground): Result<Placements, PlanError> {
+  const { tasks, links } = openTasks(ground);
+  const indexOf = new Map(tasks.map((task, index) => [task.id, index]));
+  const placements = solveSchedule({
+    now: ground.now,
+    people: ground.project.people,
+    tasks,
+    links: links.map((link) => ({
+      before: indexOf.get(link.before) ?? 0,
+      after: indexOf.get(link.after) ?? 0,
+      lag: waitMinutes(ground.byId.get(link.before), ground.caution),
+    })),
+  });
+  const placed = new Map<JobId, Placed>();
+  for (const job of ground.jobs) {
+    const { firstOn, doneOn } = progressOf(ground.progress, job.id);
+    const index = indexOf.get(job.id);
+    if (doneOn !== null) {
+      const finish = doneMoment(ground, doneOn);
+      const start = moment(Math.min(momentAt(firstOn ?? doneOn, MORNING), finish));
+      placed.set(job.id, { start, finish, placement: undefined });
+    } else {
+      const placement = index === undefined ? undefined : placements[index];
+      if (!placement) return fail({ code: 'no-hours', jobId: job.id });
+      const start = firstOn ? momentAt(firstOn, MORNING) : placement.start;
+      placed.set(job.id, { start, finish: placement.finish, placement });
+    }
+  }
+  return ok(placed);
+}
+
+/** How many whole days a job may slip before the last job of its gate, or of the house, slips. */
+function slackDays(ground: Ground, placed: Placements): Map<JobId, number> {
+  const ends = new Map<GateId, number>();
+  for (const job of ground.jobs) {
+    const gate = ground.membership.get(job.id) ?? 'done';
+    ends.set(gate, Math.max(ends.get(gate) ?? 0, placed.get(job.id)?.finish ?? 0));
+  }
+  const latestFinish = new Map<JobId, number>();
+  const slack = new Map<JobId, number>();
+  for (const id of ground.graph.sorted.toReversed()) {
+    const here = placed.get(id);
+    if (!here) continue;
+    const lag = waitMinutes(ground.byId.get(id), ground.caution);
+    const followers = (ground.graph.outOf.get(id) ?? []).map(({ after }) => {
+      const next = placed.get(after);
+      const lastFinish = latestFinish.get(after) ?? 0;
+      return next ? lastFinish - (next.finish - next.start) - lag : Infinity;
+    });
+    const end = ends.get(ground.membership.get(id) ?? 'done') ?? here.finish;
+    const last = Math.min(end, ...followers);
+    latestFinish.set(id, last);
+    slack.set(id, Math.max(0, Math.floor((last - here.finish) / MINUTES_PER_DAY)));
+  }
+  return slack;
+}
+
+function waitsFor(ground: Ground, placed: Placements, links: readonly Link[]) {
+  return links.map((link) => {
+    const wait = waitMinutes(ground.byId.get(link.before), ground.caution);
+    const until = moment((placed.get(link.before)?.finish ?? ground.now) + wait);
+    return {
+      jobId: link.before,
+      why: link.why,
+      strength: link.strength,
+      waitMinutes: wait,
+      until,
+      over: isDone(ground, link.before) && until <= ground.now,
+    };
+  });
+}
+
+function stateOf(
+  ground: Ground,
+  job: Job,
+  waits: PlannedJob['waitsFor'],
+  heldBy: PlannedJob['heldBy'],
+  settingUntil: Moment | null,
+): JobState {
+  const progress = progressOf(ground.progress, job.id);
+  if (progress.doneOn !== null) {
+    return settingUntil !== null && settingUntil > ground.now ? 'setting' : 'done';
+  }
+  if (progress.firstOn !== null) return 'in-hand';
+  const open = waits.filter(({ over }) => !over);
+  if (open.length > 0) {
+    const onlyHolds = open.every(({ jobId }) => {
+      const before = ground.byId.get(jobId);
+      return before?.work.kind === 'hold' && !isDone(ground, jobId) && isFree(ground, jobId);
+    });
+    return onlyHolds ? 'held' : 'later';
+  }
+  if (job.work.kind === 'hold') return 'held';
+  if (heldBy.some(({ kind }) => kind === 'question')) return 'held';
+  return heldBy.length > 0 ? 'arrives' : 'ready';
+}
+
+const isFree = (ground: Ground, id: JobId): boolean =>
+  (ground.graph.into.get(id) ?? []).every(({ before }) => isDone(ground, before));
+
+function plannedWork(job: Job): PlannedJob['work'] {
+  const { work } = job;
+  if (work.kind !== 'effort') return work;
+  return {
+    kind: 'effort',
+    hands: work.hands,
+    rateMinutes: work.minutes,
+    ratePer: work.per,
+    setup: work.setup,
+  };
+}
+
+function plannedJob(
+  ground: Ground,
+  placed: Placements,
+  slack: ReadonlyMap<JobId, number>,
+  job: Job,
+): PlannedJob {
+  const here = placed.get(job.id) ?? {
+    start: ground.now,
+    finish: ground.now,
+    placement: undefined,
+  };
+  const progress = progressOf(ground.progress, job.id);
+  const wait = waitMinutes(job, ground.caution);
+  const until = moment(here.finish + wait);
+  const waits = waitsFor(ground, placed, ground.graph.into.get(job.id) ?? []);
+  const heldBy = isDone(ground, job.id) ? [] : holdsOn(ground, job);
+  return {
+    id: job.id,
+    stepId: job.stepId,
+    placeId: job.placeId,
+    title: job.title,
+    says: [...job.says],
+    stage: job.stage,
+    gate: ground.membership.get(job.id) ?? 'done',
+    state: stateOf(ground, job, waits, heldBy, wait > 0 ? until : null),
+    work: plannedWork(job),
+    quantity: job.quantity,
+    estimate: job.estimate,
+    logged: progress.logged,
+    left: leftOf(ground, job),
+    share: progress.share,
+    doneOn: progress.doneOn,
+    start: here.start,
+    finish: here.finish,
+    stretches: (here.placement?.stretches ?? []).map(({ from, to, people }) => ({
+      from,
+      to,
+      people: [...people],
+    })),
+    wait: job.wait && wait > 0 ? { minutes: wait, what: job.wait.what, until } : null,
+    waitsFor: waits,
+    letsGo: (ground.graph.outOf.get(job.id) ?? []).map(({ after }) => after),
+    heldBy,
+    slackDays: slack.get(job.id) ?? 0,
+    needsSecondPair: here.placement?.needsSecondPair ?? false,
+    cautions: [...job.cautions],
+    because: [...job.because],
+  };
+}
+
+/** From the job that finishes last, back through whatever let each one start, to today. */
+function decidingChain(open: ReadonlyMap<JobId, PlannedJob>): JobId[] {
+  const reach = (job: PlannedJob) => job.finish + (job.wait?.minutes ?? 0);
+  let at: PlannedJob | undefined = [...open.values()].reduce<PlannedJob | undefined>(
+    (last, job) => (!last || reach(job) > reach(last) ? job : last),
+    undefined,
+  );
+  const chain: JobId[] = [];
+  while (at) {
+    chain.push(at.id);
+    const before: PlannedJob[] = at.waitsFor.flatMap(({ jobId }) => open.get(jobId) ?? []);
+    at = before.reduce<PlannedJob | undefined>(
+      (last, job) => (!last || reach(job) > reach(last) ? job : last),
+      undefined,
+    );
+  }
+  return chain.toReversed();
+}
+
+function moneyLeftOf(ground: Ground, jobIds: ReadonlySet<JobId>) {
+  return addCents(
+    ground.jobs.flatMap((job) => {
+      if (!jobIds.has(job.id)) return [];
+      if (job.work.kind === 'span') return [job.work.price];
+      const begun = progressOf(ground.progress, job.id).firstOn !== null;
+      return begun
+        ? []
+        : job.materials
+            .filter(({ lineId }) => !ground.orders.has(lineId))
+            .map(({ price }) => price);
+    }),
+  );
+}
+
+const COUNTED: Record<GateId, readonly GateId[]> = {
+  sleep: ['sleep'],
+  live: ['sleep', 'live'],
+  done: ['sleep', 'live', 'done'],
+};
+
+function gateSummary(ground: Ground, gate: GateId, jobs: readonly PlannedJob[]): GateSummary {
+  const counted = COUNTED[gate];
+  const open = new Map(
+    jobs
+      .filter((job) => job.doneOn === null && counted.includes(job.gate))
+      .map((job) => [job.id, job]),
+  );
+  const chain = decidingChain(open);
+  const chainJobs = chain.flatMap((id) => open.get(id) ?? []);
+  const conditions = conditionStates(gate, ground.project, ground.jobs, (id) => isDone(ground, id));
+  const last = Math.max(
+    0,
+    ...[...open.values()].map((job) => job.finish + (job.wait?.minutes ?? 0)),
+  );
+  const booking = (job: PlannedJob) =>
+    job.work.kind === 'hold' ? job.work.bookAheadDays * MINUTES_PER_DAY : 0;
+  return {
+    gate,
+    date: open.size === 0 ? null : lastDayOf(moment(last)),
+    jobsLeft: open.size,
+    checksLeft: counted
+      .flatMap((id) =>
+        id === gate
+          ? conditions
+          : conditionStates(id, ground.project, ground.jobs, (jobId) => isDone(ground, jobId)),
+      )
+      .filter(({ met, jobIds }) => !met && jobIds.length === 0).length,
+    minutesLeft: minutes([...open.values()].reduce((sum, job) => sum + job.left, 0)),
+    chain,
+    chainWaitMinutes: chainJobs.reduce(
+      (sum, job) => sum + (job.wait?.minutes ?? 0) + booking(job),
+      0,
+    ),
+    moneyLeft: moneyLeftOf(ground, new Set(open.keys())),
+    conditions: conditions.map(({ condition, checkedOn, ...state }) => ({
+      ...state,
+      id: condition.id,
+      title: condition.title,
+      checkedOn: checkedOn === null ? null : plainDate(checkedOn),
+    })),
+  };
+}
+
+/** An open question must be settled before the first job it holds up, less what must be ordered for it. */
+function decisionsOf(ground: Ground, jobs: ReadonlyMap<JobId, PlannedJob>): Plan['decisions'] {
+  return ground.openQuestions.map((question) => {
+    const deadlines = question.holdsUp.flatMap((id): PlainDate[] => {
+      const job = jobs.get(id);
+      if (!job || job.doneOn !== null) return [];
+      const leads = (ground.byId.get(id)?.materials ?? []).map(({ use }) => use.leadDays);
+      return [addDays(dateOf(job.start), -Math.max(0, ...leads))];
+    });
+    const today = dateOf(ground.now);
+    const first = deadlines.toSorted()[0] ?? null;
+    return {
+      id: question.id,
+      question: question.question,
+      placeId: question.placeId,
+      decideBy: first !== null && first < today ? today : first,
+      holdsUp: question.holdsUp,
+    };
+  });
+}
+
+function storesLines(ground: Ground, placed: Placements): OrderLine[] {
+  const today = dateOf(ground.now);
+  return ground.jobs
+    .filter((job) => !isDone(ground, job.id))
+    .flatMap((job) =>
+      orderLines(
+        job,
+        placed.get(job.id)?.start ?? ground.now,
+        progressOf(ground.progress, job.id).firstOn !== null,
+        ground.orders,
+        today,
+      ),
+    )
+    .sort((a, b) => a.orderBy.localeCompare(b.orderBy) || a.what.localeCompare(b.what));
+}
+
+/**
+ * The build order with dates: jobs of the chosen works, their links with reasons, placed on the
+ * household's hours from `now` on. Same input, same answer. Fails on a loop of own jobs, and when
+ * nobody has an hour for work that is left.
+ */
+export function planHouse(
+  project: Project,
+  now: Moment,
+  caution: Caution = AS_ESTIMATED,
+): Result<Plan, PlanError> {
+  const ground = layGround(project, now, caution);
+  if (!ground.ok) return ground;
+  const placed = placeJobs(ground.value);
+  if (!placed.ok) return placed;
+  const slack = slackDays(ground.value, placed.value);
+  const jobs = ground.value.jobs.map((job) => plannedJob(ground.value, placed.value, slack, job));
+  const byId = new Map(jobs.map((job) => [job.id, job]));
+  return ok({
+    now: ground.value.now,
+    jobs,
+    gates: {
+      sleep: gateSummary(ground.value, 'sleep', jobs),
+      live: gateSummary(ground.value, 'live', jobs),
+      done: gateSummary(ground.value, 'done', jobs),
+    },
+    orders: storesLines(ground.value, placed.value),
+    decisions: decisionsOf(ground.value, byId),
+  });
+}
+
+/** The jobs a gate counts, for whoever lists them. */
+export const jobsOfGate = (plan: Plan, gate: GateId): PlannedJob[] =>
+  plan.jobs.filter((job) => COUNTED[gate].includes(job.gate));

@@ -1,0 +1,180 @@
+import type { JobId, OpenQuestion, Order, Project } from '../house';
+import { gateMembership, gateRank, type GateMembership } from '../keys';
+import { buildGraph, findLoop, linkJobs, withoutImplied, type Graph, type Link } from '../order';
+import { effortLeft, progressOf, readProgress, type Progress } from '../progress';
+import { fail, ok, type Result } from '../result';
+import { expandJobs, type Job } from '../steps';
+import {
+  addDays,
+  dateOf,
+  minutes,
+  moment,
+  momentAt,
+  type Minutes,
+  type Moment,
+  type PlainDate,
+} from '../units';
+import type { Caution } from './caution';
+import { materialHolds, ordersByLine } from './orders';
+import type { HeldBy, PlanError } from './plan-types';
+import { roughSpan, type Task, type TaskWork } from './solve';
+
+/** The house turned into jobs, links and what is known of each: the ground a plan stands on. */
+export type Ground = {
+  project: Project;
+  now: Moment;
+  caution: Caution;
+  jobs: readonly Job[];
+  byId: ReadonlyMap<JobId, Job>;
+  graph: Graph;
+  progress: ReadonlyMap<JobId, Progress>;
+  membership: GateMembership;
+  orders: ReadonlyMap<string, Order>;
+  openQuestions: readonly OpenQuestion[];
+};
+
+/** Evening work counts as finished by nine, unless the day is not that far yet. */
+const DAY_ENDS = 21 * 60;
+const MORNING = 8 * 60;
+const HOUR = 60;
+/** Nobody knows when an open question is answered; planning goes on as if within a week. */
+const ANSWER_DAYS = 7;
+
+export function layGround(
+  project: Project,
+  now: Moment,
+  caution: Caution,
+): Result<Ground, PlanError> {
+  const jobs = expandJobs(project);
+  const ids = jobs.map((job) => job.id);
+  const links = linkJobs(jobs);
+  const loop = findLoop(ids, links);
+  if (loop) return fail({ code: 'loop', jobIds: loop });
+  const graph = buildGraph(ids, withoutImplied(ids, links));
+  const firstHour = momentAt(project.house.firstDay, 0);
+  return ok({
+    project,
+    now: moment(Math.max(now, firstHour)),
+    caution,
+    jobs,
+    byId: new Map(jobs.map((job) => [job.id, job])),
+    graph,
+    progress: readProgress(project),
+    membership: gateMembership(jobs, graph),
+    orders: ordersByLine(project),
+    openQuestions: Object.values(project.questions).filter(({ answer }) => answer === null),
+  });
+}
+
+export const isDone = (ground: Ground, id: JobId): boolean =>
+  progressOf(ground.progress, id).doneOn !== null;
+
+/** The moment a finished job's wait began. */
+export const doneMoment = (ground: Ground, doneOn: PlainDate): Moment =>
+  moment(Math.min(momentAt(doneOn, DAY_ENDS), Math.max(ground.now, momentAt(doneOn, 0))));
+
+export const waitMinutes = (job: Job | undefined, caution: Caution): number =>
+  Math.round((job?.wait?.hours ?? 0) * HOUR * caution.waits);
+
+/** Person-minutes left, stretched by the caution. */
+export const leftOf = (ground: Ground, job: Job): Minutes =>
+  minutes(effortLeft(job, progressOf(ground.progress, job.id)) * ground.caution.effort);
+
+function bookedFrom(ground: Ground, job: Job, bookAheadDays: number): Moment {
+  const lastVisit = progressOf(ground.progress, job.id).failed.at(-1);
+  const from = lastVisit ? momentAt(lastVisit.on, 0) : ground.now;
+  const days = Math.ceil(bookAheadDays * ground.caution.bookings);
+  const earliest = momentAt(
+    addDays(dateOf(moment(Math.max(from, ground.now - DAY_ENDS))), days),
+    0,
+  );
+  return moment(Math.max(earliest, ground.now));
+}
+
+function taskWork(ground: Ground, job: Job): TaskWork {
+  switch (job.work.kind) {
+    case 'effort':
+      return { kind: 'effort', minutes: leftOf(ground, job), hands: job.work.hands };
+    case 'span':
+      return {
+        kind: 'span',
+        workdays: Math.ceil(job.work.workdays * ground.caution.effort),
+      };
+    case 'hold':
+      return { kind: 'hold', bookedFrom: bookedFrom(ground, job, job.work.bookAheadDays) };
+  }
+}
+
+/** What else than another job keeps it back. */
+export function holdsOn(ground: Ground, job: Job): HeldBy[] {
+  const progress = progressOf(ground.progress, job.id);
+  const { now, caution } = ground;
+  const failed = progress.failed.at(-1);
+  const visit: HeldBy[] =
+    failed && job.work.kind === 'hold'
+      ? [
+          {
+            kind: 'failed-visit',
+            note: failed.note ?? '',
+            until: bookedFrom(ground, job, job.work.bookAheadDays),
+          },
+        ]
+      : [];
+  const questions = ground.openQuestions
+    .filter((question) => question.holdsUp.includes(job.id))
+    .map((question): HeldBy => ({
+      kind: 'question',
+      question: question.question,
+      until: momentAt(addDays(dateOf(now), ANSWER_DAYS), MORNING),
+    }));
+  return [...visit, ...materialHolds(job, progress, ground.orders, now, caution), ...questions];
+}
+
+/** Longest way from each job to the end, in rough elapsed minutes: what decides the date goes first. */
+function tails(ground: Ground, works: ReadonlyMap<JobId, TaskWork>): Map<JobId, number> {
+  const weekly = ground.project.people.reduce(
+    (sum, person) => sum + person.week.reduce((week, day) => week + day, 0),
+    0,
+  );
+  const tail = new Map<JobId, number>();
+  for (const id of ground.graph.sorted.toReversed()) {
+    const work = works.get(id);
+    const own = work ? roughSpan(work, weekly) : 0;
+    const wait = work ? waitMinutes(ground.byId.get(id), ground.caution) : 0;
+    const after = (ground.graph.outOf.get(id) ?? []).map((link) => tail.get(link.after) ?? 0);
+    tail.set(id, own + wait + Math.max(0, ...after));
+  }
+  return tail;
+}
+
+/** The open jobs as tasks for the solver; finished ones become earliest dates of what follows them. */
+export function openTasks(ground: Ground): { tasks: Task[]; links: Link[] } {
+  const open = ground.jobs.filter((job) => !isDone(ground, job.id));
+  const works = new Map(open.map((job) => [job.id, taskWork(ground, job)]));
+  const tail = tails(ground, works);
+  const tasks = open.map((job): Task => {
+    const progress = progressOf(ground.progress, job.id);
+    const holds = holdsOn(ground, job).map(({ until }) => until);
+    const cured = (ground.graph.into.get(job.id) ?? []).flatMap(({ before }) => {
+      const doneOn = progressOf(ground.progress, before).doneOn;
+      if (doneOn === null) return [];
+      return doneMoment(ground, doneOn) + waitMinutes(ground.byId.get(before), ground.caution);
+    });
+    return {
+      id: job.id,
+      work: works.get(job.id) ?? { kind: 'effort', minutes: 0, hands: 1 },
+      notBefore: moment(Math.max(ground.now, ...holds, ...cured)),
+      rank: [
+        gateRank(ground.membership.get(job.id) ?? 'done'),
+        progress.firstOn === null ? 1 : 0,
+        -(tail.get(job.id) ?? 0),
+        job.stage,
+      ],
+    };
+  });
+  const openIds = new Set(open.map((job) => job.id));
+  const links = [...ground.graph.into.values()]
+    .flat()
+    .filter((link) => openIds.has(link.before) && openIds.has(link.after));
+  return { tasks, links };
+}

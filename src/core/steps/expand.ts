@@ -1,0 +1,181 @@
+import {
+  floorArea,
+  perimeter,
+  placesInOrder,
+  wallArea,
+  type JobId,
+  type OwnJob,
+  type Place,
+  type Project,
+} from '../house';
+import { AREA_PER_SQFT, TICKS_PER_FOOT, cents, minutes, type Cents, type Minutes } from '../units';
+import type { Job, JobMaterial, Quantity } from './job';
+import { findStep, STEPS } from './library';
+import type { Step, StepWork } from './step';
+import { ALWAYS, findWork } from './works';
+
+const HOUSE = 'house';
+const FIVE_MINUTES = 5;
+
+export const jobIdFor = (placeId: string | null, stepId: string): JobId =>
+  `${placeId ?? HOUSE}/${stepId}` as JobId;
+
+/** The quantity in the units a rate is given in: sq ft, ft or pieces. */
+export function amountOf(quantity: Quantity): number {
+  switch (quantity.kind) {
+    case 'area':
+      return quantity.area / AREA_PER_SQFT;
+    case 'run':
+      return quantity.length / TICKS_PER_FOOT;
+    case 'count':
+      return quantity.count;
+  }
+}
+
+function quantityFor(step: Step, place: Place | undefined, count: number): Quantity {
+  const measure = step.work.kind === 'effort' ? step.work.measure : 'once';
+  if (!place || measure === 'once') return { kind: 'count', count: 1 };
+  switch (measure) {
+    case 'each':
+      return { kind: 'count', count };
+    case 'perimeter':
+      return { kind: 'run', length: perimeter(place) };
+    case 'walls':
+      return { kind: 'area', measure, area: wallArea(place) };
+    case 'floor':
+    case 'ceiling':
+      return { kind: 'area', measure, area: floorArea(place) };
+  }
+}
+
+/** Setting-up plus rate × quantity, rounded up to five minutes; nought for work that is not one's own. */
+export function estimateEffort(work: StepWork, quantity: Quantity): Minutes {
+  if (work.kind !== 'effort') return minutes(0);
+  const exact = work.setup + (amountOf(quantity) * work.minutes) / work.per;
+  return minutes(Math.ceil(exact / FIVE_MINUTES - 1e-9) * FIVE_MINUTES);
+}
+
+/** Whole units as sold: quantity plus waste, over what one unit serves, rounded up. */
+function materialsFor(step: Step, jobId: JobId, quantity: Quantity): JobMaterial[] {
+  return step.materials.map((use) => {
+    const exact = (amountOf(quantity) * (1 + use.wastePercent / 100)) / use.per;
+    const units = Math.max(1, Math.ceil(exact - 1e-9));
+    return {
+      lineId: `${jobId}+${use.id}`,
+      use,
+      units,
+      price: cents(units * use.price) satisfies Cents,
+    };
+  });
+}
+
+function applies(step: Step, project: Project): boolean {
+  const { builtBefore, occupancy } = step.onlyIf ?? {};
+  if (builtBefore !== undefined && project.house.yearBuilt >= builtBefore) return false;
+  return occupancy === undefined || project.house.occupancy === occupancy;
+}
+
+/** How often a step is asked for in a place, and by which works. */
+type Ask = { count: number; because: string[] };
+
+function askFor(asks: Map<string, Ask>, stepId: string, count: number, because: string): void {
+  const ask = asks.get(stepId) ?? { count: 0, because: [] };
+  ask.count += count;
+  if (!ask.because.includes(because)) ask.because.push(because);
+  asks.set(stepId, ask);
+}
+
+function collectAsks(project: Project) {
+  const house = new Map<string, Ask>();
+  const byPlace = new Map<string, Map<string, Ask>>();
+  for (const stepId of ALWAYS) askFor(house, stepId, 1, 'Every house needs it');
+  for (const place of placesInOrder(project)) {
+    const here = new Map<string, Ask>();
+    byPlace.set(place.id, here);
+    for (const choice of Object.values(project.works)) {
+      const work = choice.placeId === place.id ? findWork(choice.workId) : undefined;
+      for (const stepId of work?.steps ?? []) {
+        const step = findStep(stepId);
+        if (!step || !work) continue;
+        const counted = work.counted ? choice.count : 1;
+        askFor(step.at === 'house' ? house : here, stepId, counted, work.title);
+      }
+    }
+  }
+  return { house, byPlace };
+}
+
+function jobOf(step: Step, place: Place | undefined, ask: Ask): Job {
+  const id = jobIdFor(place?.id ?? null, step.id);
+  const quantity = quantityFor(step, place, ask.count);
+  const kind = place?.kind;
+  return {
+    id,
+    stepId: step.id,
+    placeId: place?.id ?? null,
+    title: step.title,
+    stage: step.stage,
+    work: step.work,
+    quantity,
+    estimate: estimateEffort(step.work, quantity),
+    wait: step.wait,
+    materials: materialsFor(step, id, quantity),
+    cautions: step.cautions,
+    meets: step.meets
+      .filter(({ kinds }) => !kinds || (kind !== undefined && kinds.includes(kind)))
+      .map(({ condition }) => condition),
+    tags: step.tags,
+    says: step.says,
+    because: ask.because,
+    ownBefore: [],
+  };
+}
+
+const ownJobOf = (own: OwnJob): Job => ({
+  id: own.id,
+  stepId: null,
+  placeId: own.placeId,
+  title: own.title,
+  stage: own.stage,
+  work: {
+    kind: 'effort',
+    measure: 'once',
+    minutes: own.minutes,
+    per: 1,
+    setup: minutes(0),
+    hands: own.hands,
+  },
+  quantity: { kind: 'count', count: 1 },
+  estimate: own.minutes,
+  materials: [],
+  cautions: [],
+  meets: [],
+  tags: [],
+  says: [],
+  because: [own.because],
+  ownBefore: own.before,
+});
+
+/**
+ * Every job of the house: the steps of the chosen works in their places, one job per place and step
+ * however many works ask for it, what every house needs, and jobs of one's own. Ordered by stage,
+ * then walking order. Ids depend on place and step alone, so logs keep pointing at their job.
+ */
+export function expandJobs(project: Project): Job[] {
+  const { house, byPlace } = collectAsks(project);
+  const places = placesInOrder(project);
+  const fromLibrary = STEPS.filter((step) => applies(step, project)).flatMap((step) => {
+    if (step.at === 'house') {
+      const ask = house.get(step.id);
+      return ask ? [jobOf(step, undefined, ask)] : [];
+    }
+    return places.flatMap((place) => {
+      const ask = byPlace.get(place.id)?.get(step.id);
+      return ask ? [jobOf(step, place, ask)] : [];
+    });
+  });
+  const ownJobs = Object.values(project.ownJobs)
+    .filter((own) => own.placeId === null || project.places[own.placeId])
+    .map(ownJobOf);
+  return [...fromLibrary, ...ownJobs].sort((a, b) => a.stage - b.stage);
+}

@@ -1,0 +1,44 @@
+import type { JobId, PlaceId } from '../house';
+import type { Area, Cents, Minutes, Ticks } from '../units';
+import type { CautionId } from './cautions';
+import type { ConditionId } from './conditions';
+import type { StageNumber } from './stages';
+import type { MaterialUse, Step, StepWork } from './step';
+
+/** How much there is of what a job's effort grows with. */
+export type Quantity =
+  | { kind: 'area'; measure: 'floor' | 'ceiling' | 'walls'; area: Area }
+  | { kind: 'run'; length: Ticks }
+  | { kind: 'count'; count: number };
+
+export type JobMaterial = {
+  /** `job + material`: what an order refers to. */
+  lineId: string;
+  use: MaterialUse;
+  /** Whole units as sold, waste added. */
+  units: number;
+  price: Cents;
+};
+
+/** A step in a place: what is planned, logged and ticked off. */
+export type Job = {
+  id: JobId;
+  stepId: string | null;
+  placeId: PlaceId | null;
+  title: string;
+  stage: StageNumber;
+  work: StepWork;
+  quantity: Quantity;
+  /** Person-minutes in all for own work; 0 for trades and inspections. */
+  estimate: Minutes;
+  wait?: Step['wait'];
+  materials: readonly JobMaterial[];
+  cautions: readonly CautionId[];
+  meets: readonly ConditionId[];
+  tags: Step['tags'];
+  says: readonly string[];
+  /** Titles of the works that asked for it, or the reason an own job gave. */
+  because: readonly string[];
+  /** Jobs an own job must come before. */
+  ownBefore: readonly JobId[];
+};

@@ -1,0 +1,154 @@
+import { z } from 'zod';
+import { checkProjectFile, readProjectFile, type FileError } from '../src/core/files';
+import type { Project } from '../src/core/house';
+import { contextOf, logJobs, readLine, settle } from '../src/core/log';
+import { planHouse } from '../src/core/schedule';
+import { momentAt, plainDateSchema, toIsoMinute, type Moment } from '../src/core/units';
+
+/** What a verb answers. A fault is one line naming the field and the reason; `check` gives both. */
+export type Answer = { value: unknown } | { fault: string } | { value: unknown; fault: string };
+type Flags = ReadonlyMap<string, string>;
+
+export function fileFault(error: FileError): string {
+  switch (error.code) {
+    case 'not-json':
+      return 'file: not JSON';
+    case 'truncated':
+      return 'file: cut off before its end';
+    case 'not-ours':
+      return 'format: not a Fresh Porch project file';
+    case 'newer-version':
+      return `version: ${error.version} is newer than this program reads`;
+    case 'broken':
+      return `${error.path}: ${error.reason}`;
+    case 'no-house':
+      return 'events: no house is started in them';
+  }
+}
+
+const EVENING = 17 * 60;
+
+/** `--today`, else the file's own clock, else the day of its last log line or first day: never the machine's. */
+function nowOf(project: Project, clock: Moment | null, flags: Flags): Moment | { fault: string } {
+  const today = flags.get('today');
+  if (today !== undefined) {
+    const parsed = plainDateSchema.safeParse(today);
+    return parsed.success
+      ? momentAt(parsed.data, EVENING)
+      : { fault: 'today: not a YYYY-MM-DD date' };
+  }
+  if (clock !== null) return clock;
+  const days = Object.values(project.days).map(({ date }) => date);
+  return momentAt(days.toSorted().at(-1) ?? project.house.firstDay, EVENING);
+}
+
+export function planVerb(text: string, flags: Flags): Answer {
+  const file = readProjectFile(text);
+  if (!file.ok) return { fault: fileFault(file.error) };
+  const now = nowOf(file.value.project, file.value.clock, flags);
+  if (typeof now === 'object') return now;
+  const plan = planHouse(file.value.project, now);
+  if (!plan.ok) {
+    return plan.error.code === 'loop'
+      ? { fault: `events: own jobs wait for each other: ${plan.error.jobIds.join(' -> ')}` }
+      : { fault: `people: nobody has an hour for ${plan.error.jobId}` };
+  }
+  const gate = ({
+    date,
+    jobsLeft,
+    checksLeft,
+    minutesLeft,
+  }: (typeof plan.value.gates)['sleep']) => ({
+    date,
+    jobsLeft,
+    checksLeft,
+    hoursLeft: minutesLeft / 60,
+  });
+  return {
+    value: {
+      now: toIsoMinute(plan.value.now),
+      jobs: plan.value.jobs.map((job) => ({
+        id: job.id,
+        place: job.placeId,
+        title: job.title,
+        stage: job.stage,
+        state: job.state,
+        start: toIsoMinute(job.start),
+        finish: toIsoMinute(job.finish),
+        hoursLeft: job.left / 60,
+        waitsFor: job.waitsFor.map(({ jobId, why, waitMinutes }) => ({
+          job: jobId,
+          why,
+          waitHours: waitMinutes / 60,
+        })),
+        slackDays: job.slackDays,
+      })),
+      gates: {
+        sleep: gate(plan.value.gates.sleep),
+        live: gate(plan.value.gates.live),
+        done: gate(plan.value.gates.done),
+      },
+      orders: plan.value.orders.map(({ what, units, unit, jobId, orderBy, neededBy, state }) => ({
+        item: what,
+        quantity: units,
+        unit,
+        job: jobId,
+        orderBy,
+        neededBy,
+        state,
+      })),
+    },
+  };
+}
+
+export function checkVerb(text: string): Answer {
+  const faults = checkProjectFile(text);
+  if (!faults.ok) return { fault: fileFault(faults.error) };
+  const [first] = faults.value;
+  if (!first) return { value: { ok: true } };
+  return {
+    value: { ok: false, faults: faults.value },
+    fault: `${first.path}: ${first.reason}${faults.value.length > 1 ? ` (and ${faults.value.length - 1} more)` : ''}`,
+  };
+}
+
+const requestSchema = z.object({
+  project: z.unknown(),
+  line: z.string({ error: 'not a text' }),
+  today: plainDateSchema,
+});
+
+export function logVerb(text: string): Answer {
+  let json: unknown;
+  try {
+    json = JSON.parse(text);
+  } catch {
+    return { fault: 'input: not JSON' };
+  }
+  const request = requestSchema.safeParse(json);
+  if (!request.success) {
+    const issue = request.error.issues[0];
+    return { fault: `${issue?.path.join('.') || 'input'}: ${issue?.message ?? 'unreadable'}` };
+  }
+  const file = readProjectFile(JSON.stringify(request.data.project));
+  if (!file.ok) return { fault: `project.${fileFault(file.error)}` };
+  const { project } = file.value;
+  const reading = readLine(
+    request.data.line,
+    contextOf(project, logJobs(project), request.data.today),
+  );
+  if (reading.fault) return { fault: logFault(reading.fault) };
+  const { entries, open } = settle(reading, {});
+  return { value: { date: reading.date, entries, questions: open } };
+}
+
+function logFault(fault: NonNullable<ReturnType<typeof readLine>['fault']>): string {
+  switch (fault.code) {
+    case 'empty':
+      return 'line: says nothing';
+    case 'before-start':
+      return `line: ${fault.date} is before the first day, ${fault.firstDay}`;
+    case 'future':
+      return `line: ${fault.date} is after today, ${fault.today}`;
+  }
+}
