@@ -3,24 +3,57 @@ const outside = (name, from, to, comment) => ({ name, severity: 'error', comment
 
 module.exports = {
   forbidden: [
-    outside('no-cycles', {}, { circular: true, dependencyTypesNot: ['type-only'] }, 'A cycle has no first file to read.'),
+    outside(
+      'no-cycles',
+      {},
+      { circular: true, dependencyTypesNot: ['type-only'] },
+      'A cycle has no first file to read.',
+    ),
     outside(
       'core-is-pure',
       { path: '^src/core' },
       { pathNot: ['^src/core', '^node_modules/zod', '^node_modules/fast-check'] },
       'The core may import zod and nothing else.',
     ),
-    outside('ui-knows-no-domain', { path: '^src/ui' }, { path: '^src/(core|store|storage|workers|features|app)' }, 'The design system knows no house.'),
-    outside('storage-below-store', { path: '^src/(storage|workers)' }, { path: '^src/(store|features|app|ui)' }, 'Storage and workers know only the core.'),
-    outside('store-below-features', { path: '^src/store' }, { path: '^src/(features|app|ui)' }, 'The store knows no screen.'),
-    outside('features-below-app', { path: '^src/features' }, { path: '^src/app' }, 'Features know no routes file.'),
+    outside(
+      'ui-knows-no-domain',
+      { path: '^src/ui' },
+      { path: '^src/(core|store|storage|workers|features|app)' },
+      'The design system knows no house.',
+    ),
+    outside(
+      'storage-below-store',
+      { path: '^src/(storage|workers)' },
+      { path: '^src/(store|features|app|ui)' },
+      'Storage and workers know only the core.',
+    ),
+    outside(
+      'store-below-features',
+      { path: '^src/store' },
+      { path: '^src/(features|app|ui)' },
+      'The store knows no screen.',
+    ),
+    outside(
+      'features-below-app',
+      { path: '^src/features' },
+      { path: '^src/app' },
+      'Features know no routes file.',
+    ),
     outside(
       'features-by-index',
       { path: '^src/features/([^/]+)/' },
-      { path: '^src/features/([^/]+)/', pathNot: ['^src/features/$1/', '^src/features/[^/]+/index\\.ts$'] },
+      {
+        path: '^src/features/([^/]+)/',
+        pathNot: ['^src/features/$1/', '^src/features/[^/]+/index\\.ts$'],
+      },
       'A feature reaches another only through its index.',
     ),
-    outside('server-uses-core-only', { path: '^server' }, { path: '^src/(?!core)' }, 'The server uses only the core.'),
+    outside(
+      'server-uses-core-only',
+      { path: '^server' },
+      { path: '^src/(?!core)' },
+      'The server uses only the core.',
+    ),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

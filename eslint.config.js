@@ -23,6 +23,8 @@ module.exports = defineConfig([
         { varsIgnorePattern: '^_', argsIgnorePattern: '^_' },
       ],
       'no-restricted-imports': ['error', barrels],
+      // fast-check is written to be used as `fc`.
+      'import/no-named-as-default-member': 'off',
     },
   },
   {
@@ -41,7 +43,14 @@ module.exports = defineConfig([
     },
   },
   {
-    files: ['*.config.js', '.dependency-cruiser.cjs', 'tools/**', 'e2e/**', 'server/**', 'bench/**'],
+    files: [
+      '*.config.js',
+      '.dependency-cruiser.cjs',
+      'tools/**',
+      'e2e/**',
+      'server/**',
+      'bench/**',
+    ],
     languageOptions: { globals: globals.node },
   },
 ]);

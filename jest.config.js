@@ -14,7 +14,7 @@ module.exports = {
       transformIgnorePatterns: ['/node_modules/(?!(@react-native-async-storage|idb))'],
       moduleNameMapper: {
         '^@react-native-async-storage/async-storage$':
-          '<rootDir>/node_modules/@react-native-async-storage/async-storage/jest',
+          '<rootDir>/node_modules/@react-native-async-storage/async-storage/lib/module/jest/AsyncStorageMock.js',
         ...alias,
       },
     },

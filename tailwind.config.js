@@ -19,7 +19,6 @@ module.exports = {
       colors,
       fontFamily: {
         slab: ['ZillaSlab_600SemiBold'],
-        'slab-bold': ['ZillaSlab_700Bold'],
         sans: ['AtkinsonHyperlegibleNext_400Regular'],
         strong: ['AtkinsonHyperlegibleNext_600SemiBold'],
       },

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { checkProjectFile, readProjectFile, type FileError } from '../src/core/files';
 import type { Project } from '../src/core/house';
-import { contextOf, logJobs, readLine, settle } from '../src/core/log';
+import { contextOf, readLine, settle } from '../src/core/log';
+import { logJobs } from '../src/core/progress';
 import { planHouse } from '../src/core/schedule';
 import { momentAt, plainDateSchema, toIsoMinute, type Moment } from '../src/core/units';
 

@@ -6,4 +6,3 @@ export {
   type FileError,
   type ProjectFile,
 } from './project-file';
-export { jobsTable, spendTable, type Table } from './tables';

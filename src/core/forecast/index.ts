@@ -1,1 +1,1 @@
-export { CAREFUL, forecastHouse, forecastSchema, type Doubt, type Forecast } from './forecast';
+export { CAREFUL, forecastHouse } from './forecast';

@@ -50,6 +50,8 @@ export const projectSchema = z.object({
   ticked: z.record(z.string(), plainDateSchema),
   orders: z.record(z.string(), orderSchema),
   inspections: z.array(inspectionSchema),
+  /** Days agreed with an inspector or a hired trade, by job. */
+  bookings: z.record(z.string(), plainDateSchema),
   wallRecords: z.record(z.string(), wallRecordSchema),
   questions: z.record(z.string(), openQuestionSchema),
   quotes: z.record(z.string(), quoteSchema),

@@ -126,9 +126,8 @@ export function jobsIn(
     job,
     score:
       Math.max(
-        0,
         overlapScore(job.title, stems),
-        ...job.says.map((said) => 2 * phraseScore(said, stems)),
+        ...[job.title, ...job.says].map((said) => 2 * phraseScore(said, stems)),
       ) - (here && job.placeId === null ? 0.5 : 0),
   }));
   const score = Math.max(0, ...scored.map((entry) => entry.score));

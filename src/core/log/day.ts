@@ -18,24 +18,33 @@ function dayMonth(day: string, month: string, today: PlainDate): PlainDate | und
 }
 
 /** The day a line begins with, today when it names none, and what is left of the line. Weekdays look back. */
-export function readDay(line: string, today: PlainDate): { date: PlainDate; rest: string } {
+export function readDay(
+  line: string,
+  today: PlainDate,
+): { date: PlainDate; rest: string; named: boolean } {
   const iso = ISO.exec(line);
   if (iso && plainDateSchema.safeParse(iso[1]).success) {
-    return { date: plainDate(iso[1] ?? ''), rest: line.slice(iso[0].length) };
+    return { date: plainDate(iso[1] ?? ''), rest: line.slice(iso[0].length), named: true };
   }
   const relative = RELATIVE.exec(line);
   if (relative) {
     const back = relative[1]?.toLowerCase() === 'yesterday' ? -1 : 0;
-    return { date: addDays(today, back), rest: line.slice(relative[0].length) };
+    return { date: addDays(today, back), rest: line.slice(relative[0].length), named: true };
   }
   const dated = DAY_MONTH.exec(line);
   const date = dated && dayMonth(dated[1] ?? '', dated[2] ?? '', today);
-  if (dated && date) return { date, rest: line.slice(dated[0].length) };
+  if (dated && date) return { date, rest: line.slice(dated[0].length), named: true };
   const weekday = WEEKDAY.exec(line);
   if (weekday) {
     const wanted = WEEKDAYS.indexOf((weekday[1] ?? '').toLowerCase());
     const back = (weekdayOf(today) - wanted + 7) % 7;
-    return { date: addDays(today, -back), rest: line.slice(weekday[0].length) };
+    return { date: addDays(today, -back), rest: line.slice(weekday[0].length), named: true };
   }
-  return { date: today, rest: line };
+  return { date: today, rest: line, named: false };
+}
+
+/** A day by itself, as typed in a field; undefined when the text is not one. */
+export function parseDay(text: string, today: PlainDate): PlainDate | undefined {
+  const { date, rest, named } = readDay(text.trim(), today);
+  return named && rest.trim() === '' ? date : undefined;
 }

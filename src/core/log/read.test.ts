@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import type { Entry } from '../house';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { plainDate } from '../units';
-import { contextOf, logJobs, readLine, settle } from '.';
+import { logJobs } from '../progress';
+import { contextOf, readLine, settle } from '.';
 
 const project = houseOf(
   added(place('back', 'bedroom', 12, 'Back bedroom')),
@@ -80,6 +81,17 @@ describe('an evening in one breath', () => {
     ['strip walls back bedroom 3 of 12', 25],
   ])('takes progress from "%s"', (line, share) => {
     expect(entries(line)).toEqual([{ kind: 'progress', jobId: 'back/demo.walls', share }]);
+  });
+
+  it('lets a share by itself speak of the job before it', () => {
+    expect(
+      entries('3h stripping walls back bedroom, done; 1h stripping walls front bedroom, 40%'),
+    ).toEqual([
+      { kind: 'hours', personId: 'me', minutes: 180, jobId: 'back/demo.walls', placeId: 'back' },
+      { kind: 'progress', jobId: 'back/demo.walls', share: 100 },
+      { kind: 'hours', personId: 'me', minutes: 60, jobId: 'front/demo.walls', placeId: 'front' },
+      { kind: 'progress', jobId: 'front/demo.walls', share: 40 },
+    ]);
   });
 
   it.each([

@@ -90,18 +90,29 @@ function hoursEntries(hours: Hours, people: PersonId[], job: LogJob | null, plac
 
 type Part = Reading['parts'][number];
 
+/** What the clauses behind say of the work: told how far without hours of its own, or merely named. */
+type Ahead = { told: LogJob | null; named: LogJob | null };
+
+const NOTHING_AHEAD: Ahead = { told: null, named: null };
+
 /** "taping back bedroom, second coat done": the words alone say less than the clause behind them. */
 function pointsTo(words: string, ahead: LogJob, found: readonly LogJob[]): boolean {
-  if (found.length === 0 || found.includes(ahead)) return true;
+  if (found.includes(ahead)) return true;
   const said = new Set(ahead.says.flatMap(stemsOf));
-  return stemsOf(words).some((word) => said.has(word));
+  const samePlace = found.some(({ placeId }) => placeId === ahead.placeId);
+  return samePlace && stemsOf(words).some((word) => said.has(word));
+}
+
+function choose(words: string, found: readonly LogJob[], ahead: Ahead): readonly LogJob[] {
+  if (found.length === 0) return [ahead.told ?? ahead.named].filter((job) => job !== null);
+  return ahead.told && pointsTo(words, ahead.told, found) ? [ahead.told] : found;
 }
 
 /** Hours with a share told in the same breath: "3h taping back bedroom done". */
 function readWork(
   clause: string,
   hours: Hours | undefined,
-  ahead: LogJob | null,
+  ahead: Ahead,
   memory: Memory,
   context: LogContext,
 ): { part: Part; job: LogJob | null } | undefined {
@@ -109,8 +120,10 @@ function readWork(
   if (!hours && !told) return undefined;
   const words = told?.rest ?? hours?.rest ?? clause;
   const place = placesIn(clause, context)[0] ?? memory.place;
-  const found = jobFor(words, { ...memory, place }, context);
-  const candidates = ahead !== null && pointsTo(words, ahead, found) ? [ahead] : found;
+  // "taping back bedroom, done": a share by itself is about the job just spoken of.
+  const bare = !hours && stemsOf(words).length === 0 && memory.job ? [memory.job] : undefined;
+  const found = bare ?? jobFor(words, { ...memory, place }, context);
+  const candidates = choose(words, found, ahead);
   const entriesFor = (job: LogJob | null, people: PersonId[]): Entry[] => [
     ...(hours ? hoursEntries(hours, people, job, place) : []),
     ...(told && job ? [{ kind: 'progress' as const, jobId: job.id, share: told.share }] : []),
@@ -184,26 +197,24 @@ function workAhead(
   at: number,
   memory: Memory,
   context: LogContext,
-): LogJob | null {
+): Ahead {
   let named: LogJob | null = null;
   for (const clause of clauses.slice(at + 1, at + 4)) {
     if (readSaying(clause, memory, context) || readMoney(clause, null, false, context)) continue;
     const hours = readHours(clause, context);
-    const told = readShare(hours?.rest ?? clause);
+    const share = readShare(hours?.rest ?? clause);
     const place =
-      placesIn(clause, context)[0] ?? placesIn(clauses[at] ?? '', context)[0] ?? memory.place;
-    const words = told?.rest ?? hours?.rest ?? clause;
-    const spoken = jobFor(
-      words,
-      { ...memory, place: place ?? placeBetween(clauses, at, context) },
-      context,
-    );
-    const [job, second] = spoken;
+      placesIn(clause, context)[0] ??
+      placesIn(clauses[at] ?? '', context)[0] ??
+      memory.place ??
+      placeBetween(clauses, at, context);
+    const words = share?.rest ?? hours?.rest ?? clause;
+    const [job, second] = jobFor(words, { ...memory, place }, context);
     if (!job || second) continue;
-    if (told) return job;
+    if (share && !hours) return { told: job, named };
     named ??= job;
   }
-  return named;
+  return { told: null, named };
 }
 
 /** The first place named in the clauses that follow. */
@@ -233,7 +244,7 @@ function readClause(
     return { part: { clause, entries: [material] }, memory: next };
   }
   const hours = readHours(clause, context);
-  const ahead = hours ? workAhead(clauses, at, memory, context) : null;
+  const ahead = hours ? workAhead(clauses, at, memory, context) : NOTHING_AHEAD;
   const work = readWork(clause, hours, ahead, memory, context);
   if (!work) return { part: unclear(clause, next, context), memory: next };
   const job = work.job ?? memory.job;
@@ -253,8 +264,15 @@ function faultOf(line: string, date: PlainDate, context: LogContext): LogFault |
  * found and decided. Anything that could mean two things becomes a question with choices; nothing is guessed
  * silently and no word is dropped: every clause is in `parts`.
  */
-export function readLine(line: string, context: LogContext): Reading {
-  const { date, rest } = readDay(line.trim(), context.today);
+export function readLine(
+  line: string,
+  context: LogContext,
+  /** The day meant when the line names none: today, or the day of a line being corrected. */
+  dayUnlessSaid: PlainDate = context.today,
+): Reading {
+  const said = readDay(line.trim(), context.today);
+  const { rest } = said;
+  const date = said.named ? said.date : dayUnlessSaid;
   const clauses = splitClauses(rest);
   const parts: Part[] = [];
   let memory: Memory = { place: null, job: null, afterFind: false };

@@ -18,6 +18,15 @@ function selects(selector: Selector, job: Job): boolean {
 
 const samePlace = (a: Job, b: Job) => a.placeId === b.placeId;
 
+const isVisitOfFloor = (job: Job) => job.placeId === null && job.floor !== null;
+
+/** An inspector's visit to a floor sees that floor alone; what belongs to the whole house is on every floor. */
+const withinReach = (a: Job, b: Job): boolean =>
+  !(isVisitOfFloor(a) || isVisitOfFloor(b)) ||
+  a.floor === null ||
+  b.floor === null ||
+  a.floor === b.floor;
+
 function linksOfRule(rule: Rule, jobs: readonly Job[]): Link[] {
   const befores = jobs.filter((job) => selects(rule.before, job));
   const afters = jobs.filter((job) => selects(rule.after, job));
@@ -28,6 +37,7 @@ function linksOfRule(rule: Rule, jobs: readonly Job[]): Link[] {
   );
   const meets = (before: Job, after: Job): boolean => {
     if (before.id === after.id) return false;
+    if (!withinReach(before, after)) return false;
     if (rule.within === 'place') return samePlace(before, after);
     return rule.within === 'house' || servedPlaces.has(after.placeId);
   };

@@ -131,12 +131,6 @@ const CARRY: readonly Rule[] = [
   ),
   here('structure.joists', 'structure.subfloor', 'physics', 'The subfloor lies on the joists.'),
   here('structure.subfloor', 'structure.wall', 'physics', 'The wall stands on the subfloor.'),
-  here(
-    'slab.drains',
-    'hold.under-slab',
-    'inspection',
-    'The pipes are seen before they are buried.',
-  ),
   here('slab.drains', 'slab.pour', 'physics', 'Pipes lie under the pour.'),
   served(
     'hold.under-slab',
@@ -244,6 +238,14 @@ const COVER: readonly Rule[] = CLOSERS.flatMap((closer) => [
 ]);
 
 const SURFACE: readonly Rule[] = [
+  here('demo.haul', 'paint.wash', 'practice', 'Dust and debris go out before anything is washed.'),
+  here('demo.haul', 'paint.prime', 'practice', 'Dust and debris go out before paint comes in.'),
+  here('#rough', 'paint.wash', 'practice', 'Pipes and cable leave holes to fill.'),
+  here('#rough', 'paint.prime', 'practice', 'Pipes and cable leave holes to fill.'),
+  here('slab.pour', 'paint.wash', 'practice', 'A pour splashes the walls.'),
+  house('shell.roof', 'paint.prime', 'physics', 'A leaking roof undoes everything below it.'),
+  house('shell.roof', 'floor.sand', 'physics', 'A leaking roof undoes everything below it.'),
+  here('cabinets.shelves', 'floor.sand', 'practice', 'Build first, then make the floor good.'),
   here('insulate.seal', 'insulate.batts', 'practice', 'Leaks are sealed while you can reach them.'),
   house(
     'insulate.batts',

@@ -1,18 +1,5 @@
 export { AS_ESTIMATED, type Caution } from './caution';
-export { jobsOfGate, planHouse } from './plan';
-export {
-  gateSummarySchema,
-  jobStateSchema,
-  planSchema,
-  plannedJobSchema,
-  type GateSummary,
-  type HeldBy,
-  type JobState,
-  type OrderLine,
-  type Plan,
-  type PlanError,
-  type PlannedJob,
-} from './plan-types';
+export { planHouse } from './plan';
 export {
   solveSchedule,
   type Placement,

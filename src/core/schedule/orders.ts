@@ -3,7 +3,7 @@ import type { Progress } from '../progress';
 import type { Job, JobMaterial } from '../steps';
 import { addDays, dateOf, momentAt, plainDate, type Moment, type PlainDate } from '../units';
 import type { Caution } from './caution';
-import type { HeldBy, OrderLine } from './plan-types';
+import type { HeldBy, OrderLine } from '../plan';
 
 /** What a shop has within a few days is fetched on the way; longer leads keep a job back. */
 const BLOCKING_LEAD_DAYS = 5;

@@ -3,7 +3,8 @@ import type { EventBodyOf, Project } from '../house';
 import { faultsOf } from '../testing/check-plan';
 import { added, anyHouse, chosen, houseOf, place, week } from '../testing/houses';
 import { dateOf, minutes, moment, momentAt, plainDate, toIsoMinute } from '../units';
-import { planHouse, type Plan } from '.';
+import type { Plan } from '../plan';
+import { planHouse } from '.';
 
 const NOW = momentAt(plainDate('2026-01-05'), 17 * 60);
 
@@ -140,7 +141,7 @@ describe('what the log says', () => {
     const failed = houseOf(added(place('b', 'bedroom')), chosen('b', 'rewire'), {
       type: 'inspectionHeld',
       payload: {
-        jobId: 'house/hold.electric' as never,
+        jobId: 'floor0/hold.electric' as never,
         on: plainDate('2026-01-12'),
         result: 'failed',
         note: 'box fill',
@@ -148,7 +149,7 @@ describe('what the log says', () => {
     });
     const visit = job(
       plan(failed, momentAt(plainDate('2026-01-12'), 18 * 60)),
-      'house/hold.electric',
+      'floor0/hold.electric',
     );
     expect(visit.heldBy).toEqual([
       expect.objectContaining({ kind: 'failed-visit', note: 'box fill' }),

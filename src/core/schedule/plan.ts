@@ -19,8 +19,10 @@ import {
 } from '../units';
 import { AS_ESTIMATED, type Caution } from './caution';
 import { orderLines } from './orders';
-import type { GateSummary, JobState, OrderLine, Plan, PlanError, PlannedJob } from './plan-types';
+import { GATES_COUNTED } from '../plan';
+import type { GateSummary, JobState, OrderLine, Plan, PlanError, PlannedJob } from '../plan';
 import {
+  bookingOf,
   doneMoment,
   holdsOn,
   isDone,
@@ -169,6 +171,7 @@ function plannedJob(
     id: job.id,
     stepId: job.stepId,
     placeId: job.placeId,
+    floor: job.floor,
     title: job.title,
     says: [...job.says],
     stage: job.stage,
@@ -181,6 +184,7 @@ function plannedJob(
     left: leftOf(ground, job),
     share: progress.share,
     doneOn: progress.doneOn,
+    bookedOn: isDone(ground, job.id) ? null : (bookingOf(ground, job) ?? null),
     start: here.start,
     finish: here.finish,
     stretches: (here.placement?.stretches ?? []).map(({ from, to, people }) => ({
@@ -233,14 +237,8 @@ function moneyLeftOf(ground: Ground, jobIds: ReadonlySet<JobId>) {
   );
 }
 
-const COUNTED: Record<GateId, readonly GateId[]> = {
-  sleep: ['sleep'],
-  live: ['sleep', 'live'],
-  done: ['sleep', 'live', 'done'],
-};
-
 function gateSummary(ground: Ground, gate: GateId, jobs: readonly PlannedJob[]): GateSummary {
-  const counted = COUNTED[gate];
+  const counted = GATES_COUNTED[gate];
   const open = new Map(
     jobs
       .filter((job) => job.doneOn === null && counted.includes(job.gate))
@@ -348,7 +346,3 @@ export function planHouse(
     decisions: decisionsOf(ground.value, byId),
   });
 }
-
-/** The jobs a gate counts, for whoever lists them. */
-export const jobsOfGate = (plan: Plan, gate: GateId): PlannedJob[] =>
-  plan.jobs.filter((job) => COUNTED[gate].includes(job.gate));

@@ -16,7 +16,7 @@ import {
 } from '../units';
 import type { Caution } from './caution';
 import { materialHolds, ordersByLine } from './orders';
-import type { HeldBy, PlanError } from './plan-types';
+import type { HeldBy, PlanError } from '../plan';
 import { roughSpan, type Task, type TaskWork } from './solve';
 
 /** The house turned into jobs, links and what is known of each: the ground a plan stands on. */
@@ -80,7 +80,17 @@ export const waitMinutes = (job: Job | undefined, caution: Caution): number =>
 export const leftOf = (ground: Ground, job: Job): Minutes =>
   minutes(effortLeft(job, progressOf(ground.progress, job.id)) * ground.caution.effort);
 
+/** The day agreed with an inspector or trade, while it has not passed or ended in a failed visit. */
+export function bookingOf(ground: Ground, job: Job): PlainDate | undefined {
+  const on = ground.project.bookings[job.id];
+  const failed = progressOf(ground.progress, job.id).failed.at(-1);
+  if (on === undefined || on < dateOf(ground.now)) return undefined;
+  return failed && failed.on >= on ? undefined : on;
+}
+
 function bookedFrom(ground: Ground, job: Job, bookAheadDays: number): Moment {
+  const booking = bookingOf(ground, job);
+  if (booking) return momentAt(booking, 0);
   const lastVisit = progressOf(ground.progress, job.id).failed.at(-1);
   const from = lastVisit ? momentAt(lastVisit.on, 0) : ground.now;
   const days = Math.ceil(bookAheadDays * ground.caution.bookings);
@@ -91,6 +101,9 @@ function bookedFrom(ground: Ground, job: Job, bookAheadDays: number): Moment {
   return moment(Math.max(earliest, ground.now));
 }
 
+const shareLeft = (ground: Ground, job: Job): number =>
+  1 - (progressOf(ground.progress, job.id).share ?? 0) / 100;
+
 function taskWork(ground: Ground, job: Job): TaskWork {
   switch (job.work.kind) {
     case 'effort':
@@ -98,7 +111,10 @@ function taskWork(ground: Ground, job: Job): TaskWork {
     case 'span':
       return {
         kind: 'span',
-        workdays: Math.ceil(job.work.workdays * ground.caution.effort),
+        workdays: Math.max(
+          1,
+          Math.ceil(job.work.workdays * shareLeft(ground, job) * ground.caution.effort),
+        ),
       };
     case 'hold':
       return { kind: 'hold', bookedFrom: bookedFrom(ground, job, job.work.bookAheadDays) };
@@ -154,6 +170,8 @@ export function openTasks(ground: Ground): { tasks: Task[]; links: Link[] } {
   const tail = tails(ground, works);
   const tasks = open.map((job): Task => {
     const progress = progressOf(ground.progress, job.id);
+    const booking = job.work.kind === 'span' ? bookingOf(ground, job) : undefined;
+    const booked = booking ? momentAt(booking, MORNING) : ground.now;
     const holds = holdsOn(ground, job).map(({ until }) => until);
     const cured = (ground.graph.into.get(job.id) ?? []).flatMap(({ before }) => {
       const doneOn = progressOf(ground.progress, before).doneOn;
@@ -163,7 +181,7 @@ export function openTasks(ground: Ground): { tasks: Task[]; links: Link[] } {
     return {
       id: job.id,
       work: works.get(job.id) ?? { kind: 'effort', minutes: 0, hands: 1 },
-      notBefore: moment(Math.max(ground.now, ...holds, ...cured)),
+      notBefore: moment(Math.max(ground.now, booked, ...holds, ...cured)),
       rank: [
         gateRank(ground.membership.get(job.id) ?? 'done'),
         progress.firstOn === null ? 1 : 0,

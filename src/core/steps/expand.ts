@@ -17,8 +17,8 @@ import { ALWAYS, findWork } from './works';
 const HOUSE = 'house';
 const FIVE_MINUTES = 5;
 
-export const jobIdFor = (placeId: string | null, stepId: string): JobId =>
-  `${placeId ?? HOUSE}/${stepId}` as JobId;
+/** `back-bed/board.tape`, `floor1/hold.electric`, `house/move.in`. */
+export const jobIdFor = (where: string, stepId: string): JobId => `${where}/${stepId}` as JobId;
 
 /** The quantity in the units a rate is given in: sq ft, ft or pieces. */
 export function amountOf(quantity: Quantity): number {
@@ -85,34 +85,47 @@ function askFor(asks: Map<string, Ask>, stepId: string, count: number, because: 
   asks.set(stepId, ask);
 }
 
-function collectAsks(project: Project) {
+type Asks = {
+  house: Map<string, Ask>;
+  byFloor: Map<number, Map<string, Ask>>;
+  byPlace: Map<string, Map<string, Ask>>;
+};
+
+function collectAsks(project: Project): Asks {
   const house = new Map<string, Ask>();
-  const byPlace = new Map<string, Map<string, Ask>>();
+  const byFloor: Asks['byFloor'] = new Map();
+  const byPlace: Asks['byPlace'] = new Map();
   for (const stepId of ALWAYS) askFor(house, stepId, 1, 'Every house needs it');
   for (const place of placesInOrder(project)) {
     const here = new Map<string, Ask>();
+    const floor = byFloor.get(place.floor) ?? new Map<string, Ask>();
     byPlace.set(place.id, here);
+    byFloor.set(place.floor, floor);
+    const asksAt = { house, floor, place: here };
     for (const choice of Object.values(project.works)) {
       const work = choice.placeId === place.id ? findWork(choice.workId) : undefined;
       for (const stepId of work?.steps ?? []) {
         const step = findStep(stepId);
         if (!step || !work) continue;
         const counted = work.counted ? choice.count : 1;
-        askFor(step.at === 'house' ? house : here, stepId, counted, work.title);
+        askFor(asksAt[step.at], stepId, counted, work.title);
       }
     }
   }
-  return { house, byPlace };
+  return { house, byFloor, byPlace };
 }
 
-function jobOf(step: Step, place: Place | undefined, ask: Ask): Job {
-  const id = jobIdFor(place?.id ?? null, step.id);
+function jobOf(step: Step, where: Place | number | undefined, ask: Ask): Job {
+  const place = typeof where === 'object' ? where : undefined;
+  const floor = typeof where === 'number' ? where : (place?.floor ?? null);
+  const id = jobIdFor(place?.id ?? (floor === null ? HOUSE : `floor${floor}`), step.id);
   const quantity = quantityFor(step, place, ask.count);
   const kind = place?.kind;
   return {
     id,
     stepId: step.id,
     placeId: place?.id ?? null,
+    floor,
     title: step.title,
     stage: step.stage,
     work: step.work,
@@ -131,10 +144,11 @@ function jobOf(step: Step, place: Place | undefined, ask: Ask): Job {
   };
 }
 
-const ownJobOf = (own: OwnJob): Job => ({
+const ownJobOf = (own: OwnJob, project: Project): Job => ({
   id: own.id,
   stepId: null,
   placeId: own.placeId,
+  floor: own.placeId === null ? null : (project.places[own.placeId]?.floor ?? null),
   title: own.title,
   stage: own.stage,
   work: {
@@ -162,12 +176,18 @@ const ownJobOf = (own: OwnJob): Job => ({
  * then walking order. Ids depend on place and step alone, so logs keep pointing at their job.
  */
 export function expandJobs(project: Project): Job[] {
-  const { house, byPlace } = collectAsks(project);
+  const { house, byFloor, byPlace } = collectAsks(project);
   const places = placesInOrder(project);
   const fromLibrary = STEPS.filter((step) => applies(step, project)).flatMap((step) => {
     if (step.at === 'house') {
       const ask = house.get(step.id);
       return ask ? [jobOf(step, undefined, ask)] : [];
+    }
+    if (step.at === 'floor') {
+      return [...byFloor].flatMap(([floor, asks]) => {
+        const ask = asks.get(step.id);
+        return ask ? [jobOf(step, floor, ask)] : [];
+      });
     }
     return places.flatMap((place) => {
       const ask = byPlace.get(place.id)?.get(step.id);
@@ -176,6 +196,6 @@ export function expandJobs(project: Project): Job[] {
   });
   const ownJobs = Object.values(project.ownJobs)
     .filter((own) => own.placeId === null || project.places[own.placeId])
-    .map(ownJobOf);
+    .map((own) => ownJobOf(own, project));
   return [...fromLibrary, ...ownJobs].sort((a, b) => a.stage - b.stage);
 }

@@ -25,6 +25,8 @@ export type Job = {
   id: JobId;
   stepId: string | null;
   placeId: PlaceId | null;
+  /** The floor it is on; null for what belongs to the house as a whole. */
+  floor: number | null;
   title: string;
   stage: StageNumber;
   work: StepWork;

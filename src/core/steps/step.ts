@@ -54,8 +54,8 @@ export type Step = {
   id: string;
   title: string;
   stage: StageNumber;
-  /** One job in each place that asks for it, or one for the house. */
-  at: 'place' | 'house';
+  /** One job in each place that asks for it, one for each floor (an inspector's visit), or one for the house. */
+  at: 'place' | 'floor' | 'house';
   work: StepWork;
   /** Elapsed time after the work, night and day alike, before anything may follow. */
   wait?: { hours: number; what: string };

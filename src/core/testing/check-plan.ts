@@ -1,6 +1,6 @@
 import { workWindow, type Project } from '../house';
 import { linkJobs } from '../order';
-import type { Plan, PlannedJob } from '../schedule';
+import type { Plan, PlannedJob } from '../plan';
 import { expandJobs } from '../steps';
 import { dateOf, isWeekend, minuteOfDay } from '../units';
 

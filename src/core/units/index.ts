@@ -61,3 +61,4 @@ export {
   type Moment,
   type PlainDate,
 } from './time';
+export { monthScale, positionOn, type TimeScale } from './scale';

@@ -46,6 +46,16 @@ export const conditionChecked = defineEvent({
   }),
 });
 
+/** A day agreed with an inspector or a trade; a later booking replaces it. */
+export const visitBooked = defineEvent({
+  type: 'visitBooked',
+  payload: z.object({ jobId: jobIdSchema, on: plainDateSchema }),
+  apply: (project, { jobId, on }) => ({
+    ...project,
+    bookings: { ...project.bookings, [jobId]: on },
+  }),
+});
+
 export const inspectionHeld = defineEvent({
   type: 'inspectionHeld',
   payload: inspectionSchema,

@@ -22,6 +22,7 @@ const EMPTY = {
   ticked: {},
   orders: {},
   inspections: [],
+  bookings: {},
   wallRecords: {},
   questions: {},
   quotes: {},

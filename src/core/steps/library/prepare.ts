@@ -103,30 +103,30 @@ export const PREPARE: readonly Step[] = [
 /** Stage 8 and 18 visits, and the record that must be made before a wall is closed. */
 export const HOLDS: readonly Step[] = [
   step(5, 'hold.under-slab', 'Under-slab inspection', inspection(4), {
-    at: 'house',
+    at: 'floor',
     says: ['under slab inspection'],
   }),
   step(8, 'hold.framing', 'Framing inspection', inspection(5), {
-    at: 'house',
+    at: 'floor',
     says: ['framing inspection'],
   }),
   step(8, 'hold.plumbing', 'Rough plumbing inspection', inspection(5), {
-    at: 'house',
+    at: 'floor',
     says: ['rough plumbing', 'plumbing inspection'],
   }),
   step(8, 'hold.electric', 'Rough electrical inspection', inspection(5), {
-    at: 'house',
+    at: 'floor',
     says: ['rough electric', 'rough electrical', 'electrical inspection'],
   }),
   step(8, 'hold.mechanical', 'Rough mechanical inspection', inspection(5), {
-    at: 'house',
+    at: 'floor',
     says: ['rough mechanical', 'duct inspection'],
   }),
   step(8, 'record.walls', 'Record what is behind the walls', own('once', 30), {
     says: ['record wall', 'photos of walls', 'wall photos'],
   }),
   step(9, 'hold.insulation', 'Insulation inspection', inspection(4), {
-    at: 'house',
+    at: 'floor',
     says: ['insulation inspection'],
   }),
   step(18, 'final.electric', 'Final electrical inspection', inspection(5), {

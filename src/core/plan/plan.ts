@@ -71,6 +71,7 @@ export const plannedJobSchema = z.object({
   id: jobIdSchema,
   stepId: z.string().nullable(),
   placeId: placeIdSchema.nullable(),
+  floor: z.int().nullable(),
   title: z.string(),
   says: z.array(z.string()),
   stage: z.int(),
@@ -83,6 +84,8 @@ export const plannedJobSchema = z.object({
   left: minutesSchema,
   share: z.int().nullable(),
   doneOn: plainDateSchema.nullable(),
+  /** The day agreed with the inspector or trade. */
+  bookedOn: plainDateSchema.nullable(),
   start: momentSchema,
   finish: momentSchema,
   stretches: z.array(

@@ -1,7 +1,7 @@
 import type { Project } from '../house';
-import { progressOf, readProgress } from '../progress';
+import type { LogJob } from '../log';
+import { progressOf, readProgress } from './progress';
 import { expandJobs } from '../steps';
-import type { LogJob } from './context';
 
 /** The jobs of a house as the grammar sees them, when no plan is at hand to say which are ready. */
 export function logJobs(project: Project): LogJob[] {

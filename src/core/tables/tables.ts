@@ -1,7 +1,7 @@
 import type { PlaceId, Project } from '../house';
 import { paymentsOf } from '../ledger';
-import type { Plan } from '../schedule';
-import { stageName } from '../steps';
+import type { Plan } from '../plan';
+import { stageName } from '../steps/stages';
 import { dateOf, lastDayOf } from '../units';
 
 /** A table ready for any CSV writer: the first row names the columns. */

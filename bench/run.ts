@@ -1,0 +1,97 @@
+/** `npm run bench`: how long planning takes as the house grows, and what the first load weighs. */
+import { existsSync, readFileSync, readdirSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
+import { forecastHouse } from '../src/core/forecast';
+import { readProjectFile } from '../src/core/files';
+import type { EventBodyOf, PlaceKind } from '../src/core/house';
+import { readLine, contextOf } from '../src/core/log';
+import { logJobs } from '../src/core/progress';
+import { planHouse } from '../src/core/schedule';
+import { worksFor } from '../src/core/steps';
+import { added, chosen, houseOf, place } from '../src/core/testing/houses';
+import { momentAt, plainDate } from '../src/core/units';
+
+const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);
+const RUNS = 5;
+const KINDS: readonly PlaceKind[] = ['bedroom', 'kitchen', 'bathroom', 'living', 'hall', 'laundry'];
+
+/** A house of `rooms` rooms, each with the first four works offered for its kind. */
+function houseWith(rooms: number) {
+  const bodies = Array.from({ length: rooms }, (_, at): EventBodyOf[] => {
+    const kind = KINDS[at % KINDS.length] ?? 'bedroom';
+    const works = worksFor(kind).slice(0, 4);
+    return [
+      added(place(`r${at}`, kind, 10 + (at % 9))),
+      ...works.map(({ id }) => chosen(`r${at}`, id)),
+    ];
+  });
+  return houseOf(...bodies.flat());
+}
+
+/** The median of some runs, in milliseconds. */
+function timed(work: () => unknown): number {
+  const times = Array.from({ length: RUNS }, () => {
+    const begin = performance.now();
+    work();
+    return performance.now() - begin;
+  });
+  return times.toSorted((a, b) => a - b)[Math.floor(RUNS / 2)] ?? 0;
+}
+
+const rows: string[][] = [['what', 'size', 'figure', 'of the smallest']];
+let smallest = 0;
+for (const rooms of [2, 5, 14, 34]) {
+  const project = houseWith(rooms);
+  const planned = planHouse(project, NOW);
+  const size = planned.ok ? planned.value.jobs.length : 0;
+  const spent = timed(() => planHouse(project, NOW));
+  if (smallest === 0) smallest = spent / size;
+  rows.push([
+    'plan',
+    `${size} jobs`,
+    `${spent.toFixed(0)} ms`,
+    `${(spent / size / smallest).toFixed(1)} x per job`,
+  ]);
+}
+
+const demo = readProjectFile(readFileSync('demo/house.json', 'utf8'));
+if (demo.ok) {
+  const { project, clock } = demo.value;
+  const context = contextOf(project, logJobs(project), plainDate('2026-03-14'));
+  const line =
+    '2h30 me and 2h Ana taping back bedroom, second coat done, 1 bucket compound, $18.40 screws';
+  rows.push([
+    'demo forecast',
+    '',
+    `${timed(() => forecastHouse(project, clock ?? NOW)).toFixed(0)} ms`,
+    '',
+  ]);
+  rows.push([
+    'reading a log line',
+    '',
+    `${timed(() => readLine(line, context)).toFixed(1)} ms`,
+    '',
+  ]);
+}
+
+const SCRIPTS = 'dist/_expo/static/js/web';
+if (existsSync(SCRIPTS)) {
+  const zipped = (pattern: RegExp) =>
+    readdirSync(SCRIPTS)
+      .filter((name) => pattern.test(name))
+      .reduce(
+        (sum, name) => sum + gzipSync(readFileSync(`${SCRIPTS}/${name}`), { level: 9 }).length,
+        0,
+      );
+  const kilobytes = (bytes: number) => `${(bytes / 1024).toFixed(0)} KB gzip`;
+  rows.push(['first load, framework and shared', '', kilobytes(zipped(/^(entry|__)/)), '']);
+  rows.push([
+    'first load, with Today',
+    '',
+    kilobytes(zipped(/^(entry|__|_layout|index|today)/)),
+    '',
+  ]);
+  rows.push(['planner worker, loaded later', '', kilobytes(zipped(/^planner/)), '']);
+}
+
+for (const row of rows) process.stdout.write(`| ${row.join(' | ')} |\n`);

@@ -1,0 +1,38 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4187;
+
+/** The built app, served by our own server, in Debian's Chromium; phone and wide where it matters. */
+export default defineConfig({
+  testDir: './e2e',
+  outputDir: './test-results',
+  timeout: 90_000,
+  expect: { timeout: 20_000 },
+  workers: 2,
+  fullyParallel: true,
+  retries: 0,
+  reporter: [['list'], ['json']],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    timezoneId: 'UTC',
+    locale: 'en-US',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'node --import tsx server/main.ts',
+    env: { PORT: String(PORT) },
+    url: `http://127.0.0.1:${PORT}/api/health`,
+    reuseExistingServer: false,
+  },
+});

@@ -1,0 +1,51 @@
+import { existsSync } from 'node:fs';
+import { serveStatic } from '@hono/node-server/serve-static';
+import { Hono } from 'hono';
+import { compress } from 'hono/compress';
+import { secureHeaders } from 'hono/secure-headers';
+
+const YEAR_SECONDS = 31_536_000;
+
+/** File names that carry a hash of their content never change. */
+const isHashed = (path: string) => path.startsWith('/_expo/static/') || path.startsWith('/assets/');
+
+/** Serves the built app from `root` (relative to the working folder), and nothing else. */
+export function createApp(root: string): Hono {
+  const app = new Hono();
+  app.use(
+    secureHeaders({
+      contentSecurityPolicy: {
+        defaultSrc: ["'self'"],
+        // The page carries one small reset style; react-native-web writes its rules into style elements.
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        imgSrc: ["'self'", 'data:', 'blob:'],
+        workerSrc: ["'self'"],
+        connectSrc: ["'self'"],
+        objectSrc: ["'none'"],
+        baseUri: ["'none'"],
+        frameAncestors: ["'none'"],
+      },
+      referrerPolicy: 'no-referrer',
+      // Plain HTTP on the loopback address: there is nothing to upgrade to.
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compress());
+  app.use('*', async (context, next) => {
+    await next();
+    context.header(
+      'Cache-Control',
+      isHashed(context.req.path) && context.res.status === 200
+        ? `public, max-age=${YEAR_SECONDS}, immutable`
+        : 'no-cache',
+    );
+  });
+  app.get('/api/health', (context) => context.json({ ok: true }));
+  app.use('*', serveStatic({ root }));
+  app.get('*', async (context, next) => {
+    if (!context.req.header('accept')?.includes('text/html')) return context.notFound();
+    if (!existsSync(`${root}/index.html`)) return context.text('The app is not built yet.', 503);
+    return serveStatic({ root, path: 'index.html' })(context, next);
+  });
+  return app;
+}

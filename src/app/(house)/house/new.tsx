@@ -1,0 +1,1 @@
+export { NewPlaceScreen as default } from '@/features/house/NewPlaceScreen';

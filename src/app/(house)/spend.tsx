@@ -1,0 +1,1 @@
+export { SpendScreen as default } from '@/features/spend/SpendScreen';

@@ -1,0 +1,1 @@
+export { DemoScreen as default } from '@/features/welcome/DemoScreen';

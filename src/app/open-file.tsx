@@ -1,0 +1,1 @@
+export { OpenFileScreen as default } from '@/features/share/OpenFileScreen';

@@ -1,0 +1,1 @@
+export { diaryOf, type DiaryPage } from './diary';

@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { plainDateSchema } from '../units';
+import { planSchema } from './plan';
+
+const doubtSchema = z.object({
+  likely: plainDateSchema.nullable(),
+  fairlySafe: plainDateSchema.nullable(),
+});
+/** A date with its doubt; null when nothing is left to wait for. */
+export type Doubt = z.infer<typeof doubtSchema>;
+
+export const forecastSchema = z.object({
+  plan: planSchema,
+  gates: z.object({ sleep: doubtSchema, live: doubtSchema, done: doubtSchema }),
+});
+export type Forecast = z.infer<typeof forecastSchema>;

@@ -1,0 +1,24 @@
+import type { GateSummary, Plan, PlannedJob } from './plan';
+
+type GateId = GateSummary['gate'];
+
+/** A gate counts its own jobs and those of the gates before it. */
+export const GATES_COUNTED: Record<GateId, readonly GateId[]> = {
+  sleep: ['sleep'],
+  live: ['sleep', 'live'],
+  done: ['sleep', 'live', 'done'],
+};
+
+export const jobsOfGate = (plan: Plan, gate: GateId): PlannedJob[] =>
+  plan.jobs.filter((job) => GATES_COUNTED[gate].includes(job.gate));
+
+/** Jobs and own checks between today and living there: each counted once, though one gate holds another. */
+export const leftToKeys = (plan: Plan): number =>
+  plan.gates.live.jobsLeft + plan.gates.live.checksLeft;
+
+/** What a gate adds to the one before it. */
+export function addedBy(plan: Plan, gate: GateId): number {
+  const total = ({ jobsLeft, checksLeft }: GateSummary) => jobsLeft + checksLeft;
+  const before = { sleep: null, live: plan.gates.sleep, done: plan.gates.live }[gate];
+  return total(plan.gates[gate]) - (before ? total(before) : 0);
+}

@@ -1,0 +1,17 @@
+export { forecastSchema, type Doubt, type Forecast } from './forecast';
+export { GATES_COUNTED, addedBy, jobsOfGate, leftToKeys } from './gates';
+export {
+  gateSummarySchema,
+  jobStateSchema,
+  planSchema,
+  plannedJobSchema,
+  type GateSummary,
+  type HeldBy,
+  type JobState,
+  type OrderLine,
+  type Plan,
+  type PlanError,
+  type PlannedJob,
+} from './plan';
+export { stageBoards, type StageBoard } from './stages';
+export { stagesOf, weeksOf, type Week } from './groups';

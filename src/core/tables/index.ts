@@ -1,0 +1,1 @@
+export { jobsTable, spendTable, type Table } from './tables';

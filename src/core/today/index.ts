@@ -1,0 +1,1 @@
+export { planTonight, type Tonight } from './tonight';

@@ -1,0 +1,1 @@
+export { hoursField } from './field';

@@ -1,0 +1,97 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { stageName } from '@/core/steps/stages';
+import { stageBoards } from '@/core/plan';
+import { floorArea, perimeter, wallArea, type Place, type PlaceId } from '@/core/house';
+import { formatArea, formatLength } from '@/core/units';
+import { JobSlip } from '@/features/job';
+import { Page, PlanState } from '@/features/shell';
+import { selectJobs, selectPlaces, selectProject, useAppSelector } from '@/store';
+import { Button, ButtonLink, Empty, Fact, Section } from '@/ui';
+import { PlaceRecords } from './PlaceRecords';
+import { SizeEditor } from './SizeEditor';
+import { WholeHouseWorks, Works } from './Works';
+
+const WHOLE = 'whole';
+
+/** One room's story: its sizes, what is to happen, its boards and jobs, what was found and spent. */
+export function PlaceScreen({ placeId }: { placeId: string }) {
+  const place = useAppSelector(selectPlaces).find(({ id }) => id === placeId);
+  if (placeId === WHOLE) {
+    return (
+      <Page title="Whole house">
+        <PlanState />
+        <WholeHouseWorks />
+        <Stages placeId={null} />
+        <PlaceRecords placeId={null} />
+      </Page>
+    );
+  }
+  if (!place) {
+    return (
+      <Page title="No such place">
+        <Empty title="This place is not in the house" note="It may have been removed.">
+          <ButtonLink href="/house" label="Back to the house" />
+        </Empty>
+      </Page>
+    );
+  }
+  return (
+    <Page title={place.name}>
+      <PlanState />
+      <Sizes place={place} />
+      <Works place={place} />
+      <Stages placeId={place.id} />
+      <PlaceRecords placeId={place.id} />
+    </Page>
+  );
+}
+
+function Sizes({ place }: { place: Place }) {
+  const { units } = useAppSelector(selectProject);
+  const [editing, setEditing] = useState(false);
+  if (editing) return <SizeEditor place={place} onClose={() => setEditing(false)} />;
+  const sides = place.walls.map(({ length }) => formatLength(length, units)).join(', ');
+  const around = formatLength(perimeter(place), units);
+  const height = formatLength(place.height, units);
+  return (
+    <Section title="Sizes">
+      <View>
+        <Fact
+          name="Floor"
+          figure={formatArea(floorArea(place), units)}
+          working={`from the walls ${sides}`}
+        />
+        <Fact
+          name="Walls, openings not taken off"
+          figure={formatArea(wallArea(place), units)}
+          working={`${around} round × ${height} high`}
+        />
+      </View>
+      <View className="flex-row">
+        <Button label="Change name or sizes" onPress={() => setEditing(true)} />
+      </View>
+    </Section>
+  );
+}
+
+function Stages({ placeId }: { placeId: PlaceId | null }) {
+  const jobs = useAppSelector(selectJobs);
+  const boards = stageBoards(jobs, placeId);
+  if (boards.length === 0) return null;
+  const done = boards.filter(({ state }) => state === 'done').length;
+  return (
+    <View className="gap-4">
+      <Section title="Its jobs" sum={`${done} of ${boards.length} stages done`}>
+        {null}
+      </Section>
+      {boards.map(({ stage, jobs: here }) => (
+        <Section key={stage} title={stageName(stage)}>
+          {here.map((job) => (
+            <JobSlip key={job.id} job={job} />
+          ))}
+        </Section>
+      ))}
+    </View>
+  );
+}

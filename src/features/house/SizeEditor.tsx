@@ -1,0 +1,53 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { Place } from '@/core/house';
+import { RoomForm, placeFrom, typedFrom, type RoomRead } from '@/features/room';
+import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
+import { Button, Note } from '@/ui';
+
+/** Name, kind and sizes of a place, put right; or the place removed. */
+export function SizeEditor({ place, onClose }: { place: Place; onClose: () => void }) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const { units } = useAppSelector(selectProject);
+  const [removing, setRemoving] = useState(false);
+  const correct = async (room: RoomRead) => {
+    const kept = await dispatch(
+      keep(
+        [{ type: 'placeCorrected', payload: placeFrom(room, place.id) }],
+        `Put ${place.name} right.`,
+      ),
+    );
+    if (kept) onClose();
+    return kept;
+  };
+  const remove = async () => {
+    const kept = await dispatch(
+      keep([{ type: 'placeRemoved', payload: { placeId: place.id } }], `Removed ${place.name}.`),
+    );
+    if (kept) router.replace('/house');
+  };
+  return (
+    <View className="gap-4 rounded-board border border-spruce p-3">
+      <RoomForm
+        units={units}
+        initial={typedFrom(place, units)}
+        action="Keep the change"
+        onRoom={correct}
+      />
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Leave as it was" onPress={onClose} />
+        <Button look="danger" label="Remove this place" onPress={() => setRemoving(true)} />
+      </View>
+      {removing ? (
+        <View className="gap-2">
+          <Note className="text-ink">
+            Its works go with it. Hours and money logged here stay in the journal and in Spend.
+          </Note>
+          <Button look="danger" label={`Yes, remove ${place.name}`} onPress={() => void remove()} />
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,31 @@
+import type { PlannedJob } from '@/core/plan';
+import { placeOf, selectProject, selectToday, useAppSelector } from '@/store';
+import { Slip } from '@/ui';
+import { effortWords, standingWords, whenWords } from './words';
+
+/** A job as a slip that opens its story. */
+export function JobSlip({
+  job,
+  figure,
+  figureNote,
+  note,
+}: {
+  job: PlannedJob;
+  figure?: string;
+  figureNote?: string;
+  note?: string;
+}) {
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  return (
+    <Slip
+      state={job.state}
+      share={job.share === null ? undefined : job.share / 100}
+      title={job.title}
+      note={note ?? `${placeOf(project, job)} · ${standingWords(job, today)}`}
+      figure={figure ?? whenWords(job, today)}
+      figureNote={figureNote ?? effortWords(job)}
+      href={{ pathname: '/job', params: { id: job.id } }}
+    />
+  );
+}

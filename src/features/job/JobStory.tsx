@@ -1,0 +1,165 @@
+import { View } from 'react-native';
+import type { PlannedJob } from '@/core/plan';
+import { CAUTIONS, DEFERS, type CautionId } from '@/core/steps/cautions';
+import { stageName } from '@/core/steps/stages';
+import { formatMoney, formatDate } from '@/core/units';
+import {
+  placeOf,
+  selectJobsById,
+  selectPlan,
+  selectProject,
+  selectToday,
+  useAppSelector,
+} from '@/store';
+import { BlockLink, Body, Caution, Note, Small, Strong, SubHeading, Title } from '@/ui';
+import { JobActions } from './JobActions';
+import {
+  effortWords,
+  heldWords,
+  momentWords,
+  standingWords,
+  waitWords,
+  whenWords,
+  workingWords,
+} from './words';
+
+/** "Why here?": what a job is, what it waits for and lets go, what it needs and what can hurt. */
+export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boolean }) {
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  return (
+    <View className="gap-4">
+      <View className="gap-1">
+        <Small>{`${placeOf(project, job)} · ${stageName(job.stage)}`}</Small>
+        {titled ? <Title>{job.title}</Title> : null}
+        <Strong>{`${whenWords(job, today)} · ${effortWords(job)}`}</Strong>
+        <Body>{`${standingWords(job, today)} · ${slackWords(job)}`}</Body>
+      </View>
+      <JobActions key={job.id} job={job} />
+      <WhatHolds job={job} />
+      <WaitsFor job={job} />
+      <LetsGo job={job} />
+      <View>
+        <SubHeading>The hours</SubHeading>
+        {workingWords(job, project.units).map((line) => (
+          <Note key={line}>{line}</Note>
+        ))}
+        {job.needsSecondPair ? (
+          <Note className="text-brick">
+            It wants two people, and nobody else has hours in your calendar. Ask someone for that
+            day.
+          </Note>
+        ) : null}
+      </View>
+      <Needs job={job} />
+      <Cautions job={job} />
+      <Note>{`Asked for by: ${job.because.join(', ')}.`}</Note>
+    </View>
+  );
+}
+
+const slackWords = (job: PlannedJob): string => {
+  if (job.doneOn !== null) return 'nothing left to do here';
+  return job.slackDays === 0
+    ? 'no slack: a day late here is a day late at the gate'
+    : `may slip ${job.slackDays} ${job.slackDays === 1 ? 'day' : 'days'}`;
+};
+
+function WhatHolds({ job }: { job: PlannedJob }) {
+  const today = useAppSelector(selectToday);
+  if (job.heldBy.length === 0) return null;
+  return (
+    <View className="gap-1">
+      <SubHeading>Held by</SubHeading>
+      {job.heldBy.map((held) => (
+        <Note key={heldWords(held, today)} className="text-ink">
+          {heldWords(held, today)}
+        </Note>
+      ))}
+    </View>
+  );
+}
+
+function WaitsFor({ job }: { job: PlannedJob }) {
+  const jobs = useAppSelector(selectJobsById);
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  return (
+    <View className="gap-2">
+      <SubHeading>Waits for</SubHeading>
+      {job.waitsFor.length === 0 ? <Note>Nothing: it could start today.</Note> : null}
+      {job.waitsFor.map((link) => {
+        const before = jobs.get(link.jobId);
+        if (!before) return null;
+        const wait = waitWords(link.waitMinutes);
+        const free = link.over ? 'passed' : `free ${momentWords(link.until, today)}`;
+        return (
+          <JobLink key={link.jobId} job={before}>
+            <Strong>{`${before.title}, ${placeOf(project, before)}`}</Strong>
+            <Note>{`${link.why} ${wait ? `${wait}, ` : ''}${free}.`}</Note>
+          </JobLink>
+        );
+      })}
+    </View>
+  );
+}
+
+function LetsGo({ job }: { job: PlannedJob }) {
+  const jobs = useAppSelector(selectJobsById);
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  return (
+    <View className="gap-2">
+      <SubHeading>Lets go</SubHeading>
+      {job.letsGo.length === 0 ? <Note>Nothing waits for it.</Note> : null}
+      {job.letsGo.map((id) => {
+        const after = jobs.get(id);
+        if (!after) return null;
+        return (
+          <JobLink key={id} job={after}>
+            <Strong>{`${after.title}, ${placeOf(project, after)}`}</Strong>
+            <Note>{after.doneOn ? 'done' : `planned for ${whenWords(after, today)}`}</Note>
+          </JobLink>
+        );
+      })}
+    </View>
+  );
+}
+
+function JobLink({ job, children }: { job: PlannedJob; children: React.ReactNode }) {
+  return (
+    <BlockLink href={{ pathname: '/job', params: { id: job.id } }} className="min-h-target">
+      {children}
+    </BlockLink>
+  );
+}
+
+function Needs({ job }: { job: PlannedJob }) {
+  const plan = useAppSelector(selectPlan);
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  const lines = plan?.orders.filter((line) => line.jobId === job.id) ?? [];
+  if (lines.length === 0) return null;
+  return (
+    <View className="gap-1">
+      <SubHeading>Needs</SubHeading>
+      {lines.map((line) => (
+        <Note key={line.lineId}>
+          {`${line.units} ${line.unit} ${line.what}, about ${formatMoney(line.price, project.currency)}; order by ${formatDate(line.orderBy, today)}`}
+        </Note>
+      ))}
+    </View>
+  );
+}
+
+function Cautions({ job }: { job: PlannedJob }) {
+  if (job.cautions.length === 0 || job.doneOn !== null) return null;
+  return (
+    <Caution>
+      {job.cautions.map((caution) => (
+        <Body key={caution}>{CAUTIONS[caution as CautionId]}</Body>
+      ))}
+      <Small className="text-ink">{DEFERS}</Small>
+    </Caution>
+  );
+}

@@ -1,0 +1,118 @@
+import type { HeldBy, PlannedJob } from '@/core/plan';
+import {
+  dateOf,
+  formatArea,
+  formatDate,
+  formatElapsed,
+  formatLength,
+  formatMinutes,
+  formatTimeOfDay,
+  lastDayOf,
+  type Area,
+  type Moment,
+  type PlainDate,
+  type UnitSystem,
+} from '@/core/units';
+
+const MEASURES = { floor: 'floor', ceiling: 'ceiling', walls: 'wall, openings not taken off' };
+
+/** `Sat 14 Mar`, or `Sat 14 to Sun 15 Mar` for work over several days. */
+export function whenWords(job: PlannedJob, today: PlainDate): string {
+  const [from, to] = [dateOf(job.start), lastDayOf(job.finish)];
+  const begins = from < today && job.doneOn === null ? today : from;
+  return begins >= to
+    ? formatDate(to, today)
+    : `${formatDate(begins, today)} to ${formatDate(to, today)}`;
+}
+
+/** `Tue 17 Mar, 8 pm`. */
+export const momentWords = (at: Moment, today: PlainDate): string =>
+  `${formatDate(dateOf(at), today)}, ${formatTimeOfDay(at)}`;
+
+/** How much work: own hours, a trade's days, or a visit. */
+export function effortWords(job: PlannedJob): string {
+  switch (job.work.kind) {
+    case 'effort':
+      return formatMinutes(job.doneOn === null ? job.left : job.logged || job.estimate);
+    case 'span':
+      return `${job.work.workdays} ${job.work.workdays === 1 ? 'day' : 'days'}, ${job.work.trade}`;
+    case 'hold':
+      return 'a visit';
+  }
+}
+
+/** Where the hours come from: quantity × rate, what is logged, what is told. */
+export function workingWords(job: PlannedJob, units: UnitSystem): string[] {
+  const { work, quantity } = job;
+  if (work.kind === 'span') {
+    return [`Hired: ${work.workdays} weekdays of a ${work.trade}, a starting guess.`];
+  }
+  if (work.kind === 'hold') {
+    return [`A visit of the inspector, booked ${work.bookAheadDays} days ahead.`];
+  }
+  const setup = work.setup > 0 ? ` + ${formatMinutes(work.setup)} setting up` : '';
+  const hands = work.hands === 2 ? ', in hours of one person; two work side by side' : '';
+  const estimate = `${rateWords(quantity, work, units)}${setup} = ${formatMinutes(job.estimate)}${hands}. A starting guess.`;
+  const told =
+    job.share !== null
+      ? [`${job.share}% told as done; ${formatMinutes(job.left)} left.`]
+      : job.logged > 0
+        ? [
+            `${formatMinutes(job.logged)} logged; ${formatMinutes(job.left)} left until you say how far it is.`,
+          ]
+        : [];
+  return [estimate, ...told];
+}
+
+type EffortWork = Extract<PlannedJob['work'], { kind: 'effort' }>;
+
+function rateWords(quantity: PlannedJob['quantity'], work: EffortWork, units: UnitSystem): string {
+  const rate = formatMinutes(work.rateMinutes);
+  switch (quantity.kind) {
+    case 'area':
+      return `${formatArea(quantity.area as Area, units)} of ${MEASURES[quantity.measure]}, ${rate} for each ${work.ratePer} sq ft`;
+    case 'run':
+      return `${formatLength(quantity.length, units)} round the room, ${rate} for each ${work.ratePer} ft`;
+    case 'count':
+      return quantity.count === 1 ? rate : `${quantity.count} × ${rate}`;
+  }
+}
+
+export function heldWords(held: HeldBy, today: PlainDate): string {
+  const until = formatDate(dateOf(held.until), today);
+  switch (held.kind) {
+    case 'to-order':
+      return `${held.what}: ordered today it can be here ${until} (${held.leadDays} days).`;
+    case 'on-the-way':
+      return `${held.what} is on the way, expected ${until}.`;
+    case 'late':
+      return `${held.what} is late. Planned as if it came ${until}; ask the shop.`;
+    case 'failed-visit':
+      return `The last visit did not pass${held.note ? `: ${held.note}` : ''}. The next can be ${until}.`;
+    case 'question':
+      return `Undecided: ${held.question}`;
+  }
+}
+
+export const waitWords = (minutes: number): string =>
+  minutes > 0 ? `${formatElapsed(minutes)} on the clock` : '';
+
+/** For a slip: what it waits for, in a few words. */
+export function standingWords(job: PlannedJob, today: PlainDate): string {
+  switch (job.state) {
+    case 'done':
+      return job.doneOn ? `done ${formatDate(job.doneOn, today)}` : 'done';
+    case 'setting':
+      return job.wait ? `setting until ${momentWords(job.wait.until, today)}` : 'setting';
+    case 'in-hand':
+      return job.share === null ? 'in hand' : `in hand, ${job.share}% done`;
+    case 'ready':
+      return job.work.kind === 'span' ? 'ready to be booked' : 'ready';
+    case 'held':
+      return 'held until it passes';
+    case 'arrives':
+      return 'waits for a delivery';
+    case 'later':
+      return 'later';
+  }
+}

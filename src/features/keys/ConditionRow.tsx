@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { GateSummary } from '@/core/plan';
+import { formatDate } from '@/core/units';
+import { DateAsk } from '@/features/job';
+import {
+  placeOf,
+  keep,
+  selectJobsById,
+  selectProject,
+  selectToday,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { Board, Button, Note, Strong } from '@/ui';
+
+type Condition = GateSummary['conditions'][number];
+
+/** One condition of a gate: met, missing jobs, or waiting for a person's own check with a date. */
+export function ConditionRow({ condition }: { condition: Condition }) {
+  const dispatch = useAppDispatch();
+  const project = useAppSelector(selectProject);
+  const jobs = useAppSelector(selectJobsById);
+  const today = useAppSelector(selectToday);
+  const [asking, setAsking] = useState(false);
+  const byHand = condition.jobIds.length === 0;
+  const missing = condition.openJobIds.flatMap((id) => jobs.get(id) ?? []);
+  const note = condition.met
+    ? condition.checkedOn && byHand
+      ? `checked ${formatDate(condition.checkedOn, today)}`
+      : 'its jobs are done'
+    : byHand
+      ? 'Nothing in the plan does this: look yourself and check it off.'
+      : missing.map((job) => `${job.title}, ${placeOf(project, job)}`).join(' · ');
+  return (
+    <View className="flex-row gap-3 border-t border-line pt-2">
+      <Board state={condition.met ? 'done' : 'later'} height={28} />
+      <View className="min-w-0 flex-1">
+        <Strong>{condition.title}</Strong>
+        <Note>{`${condition.met ? 'Met' : 'Missing'} · ${note}`}</Note>
+        {byHand && !condition.met && !asking ? (
+          <Button
+            look="quiet"
+            className="self-start px-0"
+            label="Check it off"
+            hint={`Check off: ${condition.title}`}
+            onPress={() => setAsking(true)}
+          />
+        ) : null}
+        {asking && !condition.met ? (
+          <DateAsk
+            question={`On which day did you see it: ${condition.title.toLowerCase()}?`}
+            onCancel={() => setAsking(false)}
+            onDate={(on) =>
+              void dispatch(
+                keep(
+                  [{ type: 'conditionChecked', payload: { conditionId: condition.id, on } }],
+                  `Checked: ${condition.title}.`,
+                ),
+              ).then(() => setAsking(false))
+            }
+          />
+        ) : null}
+      </View>
+    </View>
+  );
+}

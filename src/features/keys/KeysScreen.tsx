@@ -1,0 +1,38 @@
+import { View } from 'react-native';
+import { leftToKeys } from '@/core/plan';
+import { Page, PlanState } from '@/features/shell';
+import { selectForecast, useAppSelector } from '@/store';
+import { Note } from '@/ui';
+import { GateCard } from './GateCard';
+
+const GATES = ['sleep', 'live', 'done'] as const;
+
+/** What is left before the house can be lived in. */
+export function KeysScreen() {
+  const forecast = useAppSelector(selectForecast);
+  const left = forecast ? leftToKeys(forecast.plan) : null;
+  return (
+    <Page title={titleWords(left)}>
+      <PlanState />
+      {forecast ? (
+        <View className="gap-4">
+          {GATES.map((gate) => (
+            <GateCard key={gate} gate={gate} forecast={forecast} />
+          ))}
+          <Note>
+            Likely takes every job as estimated. Fairly safe is the same plan with a third more
+            work, waits and deliveries a quarter longer and inspectors half as busy again.
+          </Note>
+        </View>
+      ) : null}
+    </Page>
+  );
+}
+
+function titleWords(left: number | null): string {
+  if (left === null) return 'Keys';
+  if (left === 0) return 'Nothing stands between you and the keys';
+  return left === 1
+    ? 'One thing stands between you and the keys'
+    : `${left} things stand between you and the keys`;
+}

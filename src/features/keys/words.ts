@@ -1,0 +1,49 @@
+import type { Forecast, GateSummary, PlannedJob } from '@/core/plan';
+import {
+  formatDate,
+  formatElapsed,
+  formatMinutes,
+  formatMoney,
+  type Currency,
+  type PlainDate,
+} from '@/core/units';
+
+export type GateId = GateSummary['gate'];
+
+export const GATE_NAMES: Record<GateId, string> = {
+  sleep: 'Sleep here',
+  live: 'Live here',
+  done: 'Call it done',
+};
+
+export const GATE_ASKS: Record<GateId, string> = {
+  sleep: 'Safe to spend a night in.',
+  live: 'Everything in “Sleep here”, and a day’s life: wash, cook, launder.',
+  done: 'Everything before, and nothing left to remember.',
+};
+
+/** "likely Sun 26 Apr, fairly safe Sun 10 May". */
+export function gateDateWords(forecast: Forecast, gate: GateId, today: PlainDate): string {
+  const { likely, fairlySafe } = forecast.gates[gate];
+  if (likely === null || fairlySafe === null) return 'nothing left to do';
+  return `likely ${formatDate(likely, today)}, fairly safe ${formatDate(fairlySafe, today)}`;
+}
+
+/** Own hours, waiting in the longest chain, money still to be spent. */
+export function gateLoadWords(summary: GateSummary, currency: Currency): string {
+  const hours = `${formatMinutes(summary.minutesLeft)} of yours`;
+  const waits =
+    summary.chainWaitMinutes > 0 ? `, ${formatElapsed(summary.chainWaitMinutes)} of waiting` : '';
+  const money =
+    summary.moneyLeft > 0 ? `, about ${formatMoney(summary.moneyLeft, currency)} to buy` : '';
+  return `${hours}${waits}${money}.`;
+}
+
+const SHOWN = 4;
+
+/** "stair rail → alarms → rough electric": the chain that decides the date. */
+export function chainWords(chain: readonly PlannedJob[]): string {
+  const names = chain.slice(0, SHOWN).map(({ title }) => title.toLowerCase());
+  const more = chain.length > SHOWN ? ` → ${chain.length - SHOWN} more` : '';
+  return `Longest way: ${names.join(' → ')}${more}.`;
+}

@@ -1,0 +1,42 @@
+import { useMemo, useState } from 'react';
+import type { Entry } from '@/core/house';
+import { readLine, settle } from '@/core/log';
+import type { PlainDate } from '@/core/units';
+import { selectLogContext, useAppSelector } from '@/store';
+
+type MoneyChange = Partial<Pick<Extract<Entry, { kind: 'money' }>, 'spend' | 'drawsOn'>>;
+
+/** A line being typed: what it would make, what it asks, and the choices made so far. */
+export function useLine(line: string, dayUnlessSaid?: PlainDate) {
+  const context = useAppSelector(selectLogContext);
+  const [answers, setAnswers] = useState<Record<string, number>>({});
+  const [changes, setChanges] = useState<Record<string, MoneyChange>>({});
+  const reading = useMemo(
+    () => readLine(line, context, dayUnlessSaid),
+    [line, context, dayUnlessSaid],
+  );
+  const settled = useMemo(() => settle(reading, answers), [reading, answers]);
+  const entries = useMemo(
+    () =>
+      settled.entries.map((entry) =>
+        entry.kind === 'money' ? { ...entry, ...changes[entry.what] } : entry,
+      ),
+    [settled, changes],
+  );
+  return {
+    reading,
+    entries,
+    open: settled.open,
+    answer: (questionId: string, choice: number) =>
+      setAnswers((before) => ({ ...before, [questionId]: choice })),
+    /** Changes to a receipt are remembered by what was bought, while the rest of the line is typed. */
+    changeMoney: (what: string, change: MoneyChange) =>
+      setChanges((before) => ({ ...before, [what]: { ...before[what], ...change } })),
+    reset: () => {
+      setAnswers({});
+      setChanges({});
+    },
+  };
+}
+
+export type Line = ReturnType<typeof useLine>;

@@ -1,0 +1,3 @@
+export { placeFrom, roomFormSchema, typedFrom, type RoomRead, type RoomTyped } from './form';
+export { RoomForm } from './RoomForm';
+export { KIND_NAMES } from './words';

@@ -1,0 +1,54 @@
+import { Page } from '@/features/shell';
+import {
+  chooseTheme,
+  keep,
+  selectProject,
+  selectSession,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { Choice, Note, Section } from '@/ui';
+import { BudgetForm } from './BudgetForm';
+import { HouseForm } from './HouseForm';
+import { PeopleForm } from './PeopleForm';
+
+export function SettingsScreen() {
+  const dispatch = useAppDispatch();
+  const project = useAppSelector(selectProject);
+  const { settings } = useAppSelector(selectSession);
+  return (
+    <Page title="Settings">
+      <Section title="Theme">
+        <Choice
+          label="Theme"
+          value={settings.theme}
+          options={[
+            { value: 'system', label: 'as the device' },
+            { value: 'day', label: 'day' },
+            { value: 'night', label: 'night' },
+          ]}
+          onChange={(theme) => void dispatch(chooseTheme(theme))}
+        />
+      </Section>
+      <Section title="Show sizes in">
+        <Choice
+          label="Show sizes in"
+          value={project.units}
+          options={[
+            { value: 'imperial', label: 'feet and inches' },
+            { value: 'metric', label: 'metres' },
+          ]}
+          onChange={(units) =>
+            void dispatch(
+              keep([{ type: 'unitsChosen', payload: { units } }], 'Sizes show in the other units.'),
+            )
+          }
+        />
+        <Note>Typed sizes may be in either at any time; nothing is rounded by changing this.</Note>
+      </Section>
+      <PeopleForm key={JSON.stringify(project.people)} people={project.people} />
+      <BudgetForm key={JSON.stringify(project.budget)} project={project} />
+      <HouseForm key={JSON.stringify(project.house)} house={project.house} />
+    </Page>
+  );
+}

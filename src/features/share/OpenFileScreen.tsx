@@ -1,0 +1,12 @@
+import { Screen, ButtonLink } from '@/ui';
+import { ImportCard } from './ImportCard';
+
+/** For somebody who has a file but no house here yet. */
+export function OpenFileScreen() {
+  return (
+    <Screen title="A house from a file">
+      <ImportCard />
+      <ButtonLink look="quiet" href="/welcome" label="Back" />
+    </Screen>
+  );
+}

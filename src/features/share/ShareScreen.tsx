@@ -1,0 +1,152 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import Papa from 'papaparse';
+import { View } from 'react-native';
+import { jobsTable, spendTable } from '@/core/tables';
+import { Page } from '@/features/shell';
+import {
+  DEMO_ID,
+  exportHouse,
+  openDemo,
+  selectPlan,
+  selectProject,
+  selectSession,
+  switchHouse,
+  useAppDispatch,
+  useAppSelector,
+  wipeHouse,
+} from '@/store';
+import { Button, ButtonLink, Note, Section } from '@/ui';
+import { download, fileStem } from './files';
+import { ImportCard } from './ImportCard';
+
+/** The whole house out as a file and in again, tables for a spreadsheet, and the other houses here. */
+export function ShareScreen() {
+  return (
+    <Page title="Share">
+      <Exports />
+      <ImportCard />
+      <SetAsideCard />
+      <Houses />
+      <Wipe />
+    </Page>
+  );
+}
+
+const ROW = 'flex-row flex-wrap gap-2';
+
+function Exports() {
+  const dispatch = useAppDispatch();
+  const project = useAppSelector(selectProject);
+  const plan = useAppSelector(selectPlan);
+  const stem = fileStem(project.house.name);
+  const saveHouse = async () =>
+    download(`${stem}.json`, await dispatch(exportHouse()), 'application/json');
+  return (
+    <Section title="Take it out">
+      <Note>
+        The JSON file holds everything: rooms, works, every logged evening. Opened again it is the
+        same house.
+      </Note>
+      <View className={ROW}>
+        <Button look="main" label="Export the whole house" onPress={() => void saveHouse()} />
+        <Button
+          label="Jobs as CSV"
+          disabled={!plan}
+          onPress={() => {
+            if (plan)
+              download(`${stem}-jobs.csv`, Papa.unparse(jobsTable(project, plan)), 'text/csv');
+          }}
+        />
+        <Button
+          label="Spending as CSV"
+          onPress={() =>
+            download(`${stem}-spending.csv`, Papa.unparse(spendTable(project)), 'text/csv')
+          }
+        />
+      </View>
+    </Section>
+  );
+}
+
+/** Records that did not read can at least be carried out of the browser. */
+function SetAsideCard() {
+  const { setAside } = useAppSelector(selectSession);
+  if (setAside.length === 0) return null;
+  return (
+    <Section title="Set aside" sum={`${setAside.length} unreadable`}>
+      <Note>These records stay stored as they are; nothing was thrown away.</Note>
+      <View className={ROW}>
+        <Button
+          label="Save them as a file"
+          onPress={() =>
+            download('set-aside.json', JSON.stringify(setAside, null, 1), 'application/json')
+          }
+        />
+      </View>
+    </Section>
+  );
+}
+
+function Houses() {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const { projects, current } = useAppSelector(selectSession);
+  const enter = async (open: Promise<unknown>) => {
+    await open;
+    router.replace('/today');
+  };
+  return (
+    <Section title="Houses on this device">
+      {projects.map(({ id, name }) => (
+        <Button
+          key={id}
+          label={id === current?.id ? `${name} (open now)` : `Open ${name}`}
+          disabled={id === current?.id}
+          onPress={() => void enter(dispatch(switchHouse(id)))}
+        />
+      ))}
+      <View className={ROW}>
+        {projects.some(({ id }) => id === DEMO_ID) ? (
+          <Button
+            label="Put the demo back as it was"
+            onPress={() => void enter(dispatch(openDemo({ afresh: true })))}
+          />
+        ) : (
+          <Button label="Open the demo house" onPress={() => void enter(dispatch(openDemo()))} />
+        )}
+        <ButtonLink href="/start" label="Start another house" />
+      </View>
+    </Section>
+  );
+}
+
+function Wipe() {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const { current } = useAppSelector(selectSession);
+  const [sure, setSure] = useState(false);
+  const wipe = async () => {
+    await dispatch(wipeHouse());
+    router.replace('/');
+  };
+  return (
+    <Section title="Take this house off the device">
+      <Note>Export it first. Other houses here are not touched.</Note>
+      {sure ? (
+        <View className={ROW}>
+          <Button
+            look="danger"
+            label={`Yes, remove ${current?.name ?? 'it'}`}
+            onPress={() => void wipe()}
+          />
+          <Button label="Keep it" onPress={() => setSure(false)} />
+        </View>
+      ) : (
+        <View className={ROW}>
+          <Button look="danger" label="Remove this house" onPress={() => setSure(true)} />
+        </View>
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,21 @@
+import { FILE_VERSION } from '@/core/files';
+import type { ImportError } from '@/store';
+
+/** Why a file was not taken in. Nothing stored has changed in any of these cases. */
+export function importWords(error: ImportError): string {
+  switch (error.code) {
+    case 'not-json':
+    case 'not-ours':
+      return 'This file is not a Fresh Porch house. Choose the .json file that “Export the whole house” made.';
+    case 'truncated':
+      return 'This file is cut off before its end. Copy it again from where it was exported.';
+    case 'newer-version':
+      return `This file comes from a newer Fresh Porch (version ${error.version}; this one reads up to ${FILE_VERSION}). Reload to update, then try again.`;
+    case 'broken':
+      return `Something in this file cannot be read, at ${error.path}: ${error.reason}. Nothing was taken in.`;
+    case 'no-house':
+      return 'This file holds no house. Choose another one.';
+    case 'already-here':
+      return `“${error.name}” is already on this device.`;
+  }
+}

@@ -1,0 +1,31 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { LogStrip } from '@/features/log';
+import { useWide } from '@/ui';
+import { Notices } from './Notices';
+import { Rail } from './Rail';
+
+/** The page with rail and log strip round it. On a phone the strip docks over the rail. */
+export function Frame({ children }: { children: ReactNode }) {
+  const wide = useWide();
+  const page = (
+    <View className="min-w-0 flex-1">
+      <View role="main" className="min-h-0 flex-1">
+        {children}
+      </View>
+      <Notices />
+      <LogStrip />
+    </View>
+  );
+  return wide ? (
+    <View className="flex-1 flex-row bg-ground">
+      <Rail />
+      {page}
+    </View>
+  ) : (
+    <View className="flex-1 bg-ground">
+      {page}
+      <Rail />
+    </View>
+  );
+}

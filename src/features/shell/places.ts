@@ -1,0 +1,15 @@
+/** The six places on the rail, and the further ones under it. */
+export const RAIL = [
+  { href: '/today', label: 'Today' },
+  { href: '/house', label: 'House' },
+  { href: '/order', label: 'Order' },
+  { href: '/stores', label: 'Stores' },
+  { href: '/spend', label: 'Spend' },
+  { href: '/keys', label: 'Keys' },
+] as const;
+
+export const FURTHER = [
+  { href: '/journal', label: 'Journal', note: 'The days, newest first' },
+  { href: '/share', label: 'Share', note: 'Export, import, tables, other houses' },
+  { href: '/settings', label: 'Settings', note: 'Hours, helpers, units, budget, theme' },
+] as const;

@@ -1,0 +1,92 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useRouter } from 'expo-router';
+import { useEffect, useMemo, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { ScrollView, View } from 'react-native';
+import { placeIdSchema, type Place } from '@/core/house';
+import { dateOf } from '@/core/units';
+import { placeFrom, type RoomRead } from '@/features/room';
+import { freshId, loadDraft, momentOf, saveDraft, startHouse, useAppDispatch } from '@/store';
+import { Body, ButtonLink, PageTitle, Small } from '@/ui';
+import { emptyStart, startEvents, startFormSchema, type StartRead, type StartTyped } from './form';
+import { HouseStep } from './HouseStep';
+import { RoomsStep } from './RoomsStep';
+
+const DRAFT = 'start';
+
+/** Two short steps: the house with its hours, then its rooms. Typed words survive a reload. */
+export function StartScreen() {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const today = useMemo(() => dateOf(momentOf(new Date())), []);
+  const form = useForm<StartTyped, unknown, StartRead>({
+    defaultValues: emptyStart(today),
+    resolver: zodResolver(startFormSchema(today)),
+  });
+  const [house, setHouse] = useState<StartRead | null>(null);
+  const [places, setPlaces] = useState<Place[]>([]);
+  const [failed, setFailed] = useState(false);
+  useDraft(form);
+
+  const addRoom = (room: RoomRead) => {
+    const id = placeIdSchema.parse(dispatch(freshId()));
+    setPlaces((before) => [...before, placeFrom(room, id)]);
+    return true;
+  };
+  const start = async () => {
+    if (!house) return;
+    try {
+      await dispatch(startHouse(startEvents(house, places), house.name));
+      dispatch(saveDraft(DRAFT, ''));
+      router.replace('/house');
+    } catch {
+      setFailed(true);
+    }
+  };
+  return (
+    <ScrollView className="flex-1 bg-ground" contentContainerClassName="p-4 pb-16 items-center">
+      <View role="main" className="w-full max-w-[640px] gap-5">
+        <View className="flex-row items-baseline justify-between">
+          <Small>{house ? 'Step 2 of 2' : 'Step 1 of 2'}</Small>
+          <ButtonLink look="quiet" href="/welcome" label="Leave" />
+        </View>
+        <PageTitle>{house ? 'Your rooms' : 'Your house'}</PageTitle>
+        {house ? (
+          <RoomsStep
+            units={house.units}
+            places={places}
+            onRoom={addRoom}
+            onRemove={(id) => setPlaces((before) => before.filter((place) => place.id !== id))}
+            onBack={() => setHouse(null)}
+            onStart={() => void start()}
+          />
+        ) : (
+          <HouseStep form={form} onRead={setHouse} />
+        )}
+        {failed ? (
+          <Body role="alert" className="text-brick">
+            The house could not be kept: this device has no room left or refuses to write. What you
+            typed is still here; make room and try again.
+          </Body>
+        ) : null}
+      </View>
+    </ScrollView>
+  );
+}
+
+/** Brings a half-typed form back, and saves it while it is typed. */
+function useDraft(form: ReturnType<typeof useForm<StartTyped, unknown, StartRead>>) {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    void dispatch(loadDraft(DRAFT)).then((draft) => {
+      if (draft === '') return;
+      try {
+        form.reset({ ...form.getValues(), ...(JSON.parse(draft) as Partial<StartTyped>) });
+      } catch {
+        // A draft that does not read is only a draft.
+      }
+    });
+    const watched = form.watch((values) => dispatch(saveDraft(DRAFT, JSON.stringify(values))));
+    return () => watched.unsubscribe();
+  }, [dispatch, form]);
+}

@@ -1,0 +1,94 @@
+import { JobSlip } from '@/features/job';
+import type { Tonight } from '@/core/today';
+import { formatDate, formatMoney } from '@/core/units';
+import { placeNameIn, selectProject, selectToday, useAppSelector } from '@/store';
+import { ButtonLink, Section, Slip } from '@/ui';
+
+const SHOWN = 4;
+
+/** What must be ordered or decided, who comes and what arrives. */
+export function Calls({ tonight }: { tonight: Tonight }) {
+  return (
+    <>
+      <ToOrder tonight={tonight} />
+      <Decisions tonight={tonight} />
+      <Coming tonight={tonight} />
+    </>
+  );
+}
+
+function ToOrder({ tonight }: { tonight: Tonight }) {
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  const { toOrder } = tonight;
+  if (toOrder.length === 0) return null;
+  return (
+    <Section title="Today’s calls" sum={`${toOrder.length} to order by tomorrow`}>
+      {toOrder.slice(0, SHOWN).map((line) => (
+        <Slip
+          key={line.lineId}
+          state="arrives"
+          title={`Order ${line.what.toLowerCase()}`}
+          note={`${placeNameIn(project, line.placeId)} · ${line.units} ${line.unit}, about ${formatMoney(line.price, project.currency)}`}
+          figure={line.orderBy < today ? 'now' : `by ${formatDate(line.orderBy, today)}`}
+          figureNote={`${line.leadDays} days on the way`}
+          href="/stores"
+        />
+      ))}
+      {toOrder.length > SHOWN ? (
+        <ButtonLink look="quiet" href="/stores" label={`All ${toOrder.length} in Stores`} />
+      ) : null}
+    </Section>
+  );
+}
+
+function Decisions({ tonight }: { tonight: Tonight }) {
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  if (tonight.decisions.length === 0) return null;
+  return (
+    <Section title="Undecided">
+      {tonight.decisions.map((decision) => (
+        <Slip
+          key={decision.id}
+          state="held"
+          title={decision.question}
+          note={`${placeNameIn(project, decision.placeId)} · holds up ${decision.holdsUp.length} jobs`}
+          figure={decision.decideBy ? `by ${formatDate(decision.decideBy, today)}` : undefined}
+          figureNote="or the plan slips"
+          href={decision.placeId ? `/house/${decision.placeId}` : '/house'}
+        />
+      ))}
+    </Section>
+  );
+}
+
+function Coming({ tonight }: { tonight: Tonight }) {
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  const { arriving, comes } = tonight;
+  if (arriving.length + comes.length === 0) return null;
+  return (
+    <Section title="Comes this week">
+      {arriving.map((line) => (
+        <Slip
+          key={line.lineId}
+          state={line.state === 'late' ? 'held' : 'arrives'}
+          title={line.what}
+          note={`${placeNameIn(project, line.placeId)} · ${line.state === 'late' ? 'late: ask the shop' : 'on the way'}`}
+          figure={line.expectedOn ? formatDate(line.expectedOn, today) : undefined}
+          figureNote={line.state === 'late' ? 'was promised' : 'promised'}
+          href="/stores"
+        />
+      ))}
+      {comes.map(({ job, on }) => (
+        <JobSlip
+          key={job.id}
+          job={job}
+          figure={formatDate(on, today)}
+          figureNote="at the earliest"
+        />
+      ))}
+    </Section>
+  );
+}

@@ -1,0 +1,2 @@
+export { ForecastLine } from './ForecastLine';
+export { forecastTape } from './forecast-tape';

@@ -1,0 +1,173 @@
+import { readProjectFile, writeProjectFile, type FileError } from '../core/files';
+import type { EventBodyOf, JournalEvent } from '../core/house';
+import { fail, ok, type Result } from '../core/result';
+import { moment, type Moment } from '../core/units';
+import { JournalDoor, type SetAside } from '../storage/journal';
+import {
+  deviceId,
+  readRegistry,
+  readSettings,
+  writeRegistry,
+  writeSettings,
+  type RegistryEntry,
+  type Settings,
+} from '../storage/registry';
+import type { Outside } from './outside';
+import {
+  clockRead,
+  houseOpened,
+  noticed,
+  openFailed,
+  registryRead,
+  settingsRead,
+  undoOffered,
+} from './session';
+import type { Thunk } from './store';
+
+export const DEMO_ID = 'demo-house';
+const QUARTER_HOUR = 15;
+
+/** The plan moves on in quarters of an hour; finer would only re-plan for nothing. */
+export const clockNow = (outside: Outside, entry: RegistryEntry | null): Moment =>
+  entry?.clock ?? moment(Math.floor(outside.now() / QUARTER_HOUR) * QUARTER_HOUR);
+
+/** Opens whatever this device last had open; also the way other tabs' changes come in. */
+export const openCurrent = (): Thunk<Promise<void>> => async (dispatch, getState, outside) => {
+  try {
+    dispatch(settingsRead(await readSettings(outside.database)));
+    const registry = await readRegistry(outside.database);
+    dispatch(registryRead(registry));
+    const entry = getState().session.current;
+    if (!entry) return;
+    const opened = await new JournalDoor(outside.database, entry.id).open();
+    if (!opened.project) {
+      dispatch(openFailed(describe(opened.setAside)));
+      return;
+    }
+    const now = clockNow(outside, entry);
+    dispatch(houseOpened({ project: opened.project, setAside: opened.setAside, now }));
+  } catch (cause) {
+    dispatch(openFailed(cause instanceof Error ? cause.message : String(cause)));
+  }
+};
+
+const describe = (setAside: readonly SetAside[]): string =>
+  setAside.length > 0 ? setAside.map(({ reason }) => reason).join('; ') : 'no house in the journal';
+
+async function register(outside: Outside, entry: RegistryEntry): Promise<void> {
+  const registry = await readRegistry(outside.database);
+  const others = registry.projects.filter(({ id }) => id !== entry.id);
+  await writeRegistry(outside.database, { projects: [...others, entry], currentId: entry.id });
+}
+
+/** Starts a house of one's own. Rejects when the device has no room; nothing is half kept. */
+export const startHouse =
+  (bodies: readonly EventBodyOf[], name: string): Thunk<Promise<void>> =>
+  async (dispatch, _, outside) => {
+    const device = await deviceId(outside.database, outside.newId);
+    const events = bodies.map((body, index) => ({
+      ...body,
+      id: outside.newId(),
+      device,
+      counter: index + 1,
+      at: outside.stampTime(),
+    })) as JournalEvent[];
+    const entry: RegistryEntry = { id: outside.newId(), kind: 'own', name, clock: null };
+    await new JournalDoor(outside.database, entry.id).appendMany(events);
+    await register(outside, entry);
+    await dispatch(openCurrent());
+  };
+
+/** Opens the demo beside whatever else is here. A demo already opened, and changed, is kept as it is. */
+export const openDemo =
+  ({ afresh = false } = {}): Thunk<Promise<Result<true, FileError>>> =>
+  async (dispatch, _, outside) => {
+    const door = new JournalDoor(outside.database, DEMO_ID);
+    const known = (await readRegistry(outside.database)).projects.find(({ id }) => id === DEMO_ID);
+    if (known && !afresh) {
+      await register(outside, known);
+    } else {
+      const file = readProjectFile(await outside.fetchDemo());
+      if (!file.ok) return file;
+      await door.erase();
+      await door.appendMany(file.value.events);
+      const { name } = file.value.project.house;
+      await register(outside, { id: DEMO_ID, kind: 'demo', name, clock: file.value.clock });
+    }
+    dispatch(undoOffered(null));
+    await dispatch(openCurrent());
+    return ok(true);
+  };
+
+export const switchHouse =
+  (id: string): Thunk<Promise<void>> =>
+  async (dispatch, _, outside) => {
+    const registry = await readRegistry(outside.database);
+    const entry = registry.projects.find((project) => project.id === id);
+    if (!entry) return;
+    await register(outside, entry);
+    dispatch(undoOffered(null));
+    await dispatch(openCurrent());
+  };
+
+/** Removes the open house from this device. */
+export const wipeHouse = (): Thunk<Promise<void>> => async (dispatch, getState, outside) => {
+  const { current } = getState().session;
+  if (!current) return;
+  const registry = await readRegistry(outside.database);
+  const projects = registry.projects.filter(({ id }) => id !== current.id);
+  await writeRegistry(outside.database, { projects, currentId: projects.at(-1)?.id ?? null });
+  await new JournalDoor(outside.database, current.id).erase();
+  dispatch(undoOffered(null));
+  await dispatch(openCurrent());
+};
+
+/** The open house as file text. Importing it again gives the same house, and the same text. */
+export const exportHouse = (): Thunk<Promise<string>> => async (_, getState, outside) => {
+  const { current } = getState().session;
+  if (!current) throw new Error('no house is open');
+  const { events } = await new JournalDoor(outside.database, current.id).readAll();
+  return writeProjectFile({ projectId: current.id, clock: current.clock, events });
+};
+
+export type ImportError = FileError | { code: 'already-here'; name: string };
+
+/** Brings a file in as a house of its own. One that is here already is only replaced when asked to. */
+export const importHouse =
+  (text: string, { replace = false } = {}): Thunk<Promise<Result<string, ImportError>>> =>
+  async (dispatch, _, outside) => {
+    const file = readProjectFile(text);
+    if (!file.ok) return file;
+    const { projectId, clock, events, project } = file.value;
+    const { name } = project.house;
+    const registry = await readRegistry(outside.database);
+    const known = registry.projects.find(({ id }) => id === projectId);
+    if (known && !replace) return fail({ code: 'already-here', name: known.name });
+    const door = new JournalDoor(outside.database, projectId);
+    if (known) await door.erase();
+    await door.appendMany(events);
+    await register(outside, {
+      id: projectId,
+      kind: projectId === DEMO_ID ? 'demo' : 'own',
+      name,
+      clock,
+    });
+    dispatch(undoOffered(null));
+    await dispatch(openCurrent());
+    return ok(name);
+  };
+
+export const chooseTheme =
+  (theme: Settings['theme']): Thunk<Promise<void>> =>
+  async (dispatch, _, outside) => {
+    dispatch(settingsRead({ theme }));
+    await writeSettings(outside.database, { theme }).catch(() =>
+      dispatch(noticed('The theme is on, but this device has no room to remember it.')),
+    );
+  };
+
+export const readClock = (): Thunk => (dispatch, getState, outside) => {
+  const { current, now } = getState().session;
+  const next = clockNow(outside, current);
+  if (next !== now) dispatch(clockRead(next));
+};

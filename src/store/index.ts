@@ -1,0 +1,34 @@
+export { freshId, keep, loadDraft, saveDraft, undoLast } from './keep';
+export {
+  DEMO_ID,
+  chooseTheme,
+  exportHouse,
+  importHouse,
+  openCurrent,
+  openDemo,
+  readClock,
+  startHouse,
+  switchHouse,
+  wipeHouse,
+  type ImportError,
+} from './houses';
+export { momentOf, type Outside } from './outside';
+export {
+  selectForecast,
+  selectJobs,
+  selectJobsById,
+  selectLedger,
+  selectLogContext,
+  selectPlaces,
+  selectPlan,
+  selectPlanning,
+  selectProject,
+  selectSession,
+  selectToday,
+  selectTonight,
+  useAppDispatch,
+  useAppSelector,
+} from './selectors';
+export { placeNameIn, placeOf } from './names';
+export { noticed } from './session';
+export { createStore, type RootState, type Store } from './store';

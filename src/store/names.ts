@@ -1,0 +1,20 @@
+import type { PlaceId, Project } from '../core/house';
+import type { PlannedJob } from '../core/plan';
+
+/** Names for people: a place's own, or the house as a whole. */
+export const placeNameIn = (project: Project, placeId: PlaceId | null): string =>
+  placeId === null ? 'Whole house' : (project.places[placeId]?.name ?? 'A place since removed');
+
+const floorWords = (floor: number): string => {
+  if (floor < 0) return 'Cellar floor';
+  return floor === 0 ? 'Ground floor' : floor === 1 ? 'Upstairs' : `Floor ${floor} up`;
+};
+
+/** The room, the floor an inspector visits, or the whole house. */
+export function placeOf(
+  project: Project,
+  { placeId, floor }: Pick<PlannedJob, 'placeId' | 'floor'>,
+): string {
+  if (placeId !== null) return project.places[placeId]?.name ?? '';
+  return floor === null ? 'Whole house' : floorWords(floor);
+}

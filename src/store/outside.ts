@@ -1,0 +1,27 @@
+import type { Moment } from '../core/units';
+import { momentAt, plainDate } from '../core/units';
+import type { KeyValue } from '../storage/key-value';
+import type { Tabs } from '../storage/tabs';
+import type { Planner } from '../workers/planner';
+
+/** Everything the store needs from the world: passed in, so that tests can pass their own. */
+export type Outside = {
+  database: KeyValue;
+  tabs: Tabs;
+  planner: Planner;
+  /** The household's wall clock. */
+  now(): Moment;
+  /** The same moment for the stamp of an event. */
+  stampTime(): string;
+  newId(): string;
+  /** The text of the demo house file. */
+  fetchDemo(): Promise<string>;
+};
+
+const two = (value: number) => String(value).padStart(2, '0');
+
+/** Local time of a Date as a Moment. */
+export function momentOf(date: Date): Moment {
+  const day = plainDate(`${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`);
+  return momentAt(day, date.getHours() * 60 + date.getMinutes());
+}

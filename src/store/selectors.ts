@@ -1,0 +1,57 @@
+import { createSelector } from '@reduxjs/toolkit';
+import { useDispatch, useSelector, type TypedUseSelectorHook } from 'react-redux';
+import { placesInOrder, type JobId, type Project } from '../core/house';
+import { keepLedger } from '../core/ledger';
+import { contextOf, type LogContext, type LogJob } from '../core/log';
+import type { JobState, PlannedJob } from '../core/plan';
+import { planTonight } from '../core/today';
+import { cents, dateOf } from '../core/units';
+import type { Dispatch, RootState } from './store';
+
+export const useAppDispatch = () => useDispatch<Dispatch>();
+export const useAppSelector: TypedUseSelectorHook<RootState> = useSelector;
+
+export const selectSession = (state: RootState) => state.session;
+export const selectPlanning = (state: RootState) => state.planning;
+export const selectToday = (state: RootState) => dateOf(state.session.now);
+export const selectForecast = (state: RootState) => state.planning.forecast;
+export const selectPlan = (state: RootState) => state.planning.forecast?.plan ?? null;
+
+/** The open house. Only screens behind the open gate use it, so there always is one. */
+export const selectProject = (state: RootState): Project => {
+  if (!state.session.project) throw new Error('no house is open');
+  return state.session.project;
+};
+
+export const selectPlaces = createSelector([selectProject], placesInOrder);
+
+const NO_JOBS: PlannedJob[] = [];
+export const selectJobs = (state: RootState): PlannedJob[] => selectPlan(state)?.jobs ?? NO_JOBS;
+
+export const selectJobsById = createSelector(
+  [selectJobs],
+  (jobs) => new Map<JobId, PlannedJob>(jobs.map((job) => [job.id, job])),
+);
+
+export const selectTonight = createSelector([selectProject, selectPlan], (project, plan) =>
+  plan ? planTonight(project, plan) : null,
+);
+
+export const selectLedger = createSelector([selectProject, selectPlan], (project, plan) =>
+  keepLedger(project, plan?.gates.done.moneyLeft ?? cents(0)),
+);
+
+const logState = (state: JobState): LogJob['state'] => {
+  if (state === 'done' || state === 'setting') return 'done';
+  return state === 'in-hand' || state === 'ready' ? state : 'open';
+};
+
+export const selectLogContext = createSelector(
+  [selectProject, selectJobs, selectToday],
+  (project, jobs, today): LogContext =>
+    contextOf(
+      project,
+      jobs.map((job) => ({ ...job, state: logState(job.state) })),
+      today,
+    ),
+);

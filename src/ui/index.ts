@@ -1,0 +1,11 @@
+export { Board, BoardKey, BoardShape, Hatch, STATE_WORDS, type BoardState } from './board';
+export { BlockLink, Button, ButtonLink } from './button';
+export { Choice } from './choice';
+export { Door } from './door';
+export { Fact } from './fact';
+export { Field } from './field';
+export { Screen } from './screen';
+export { Caution, Empty, Section, Slip } from './slip';
+export { Tape, type TapeMark, type TapeTick } from './tape';
+export { Body, Heading, Note, PageTitle, Small, Strong, SubHeading, Title } from './text';
+export { usePalette, useTheme, useWide, type Palette, type ThemeChoice } from './theme';

@@ -1,0 +1,43 @@
+import type { ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { PageTitle, Small } from './text';
+
+/** A scrolling page with its heading. `above` is the small line over it, `beside` opens at the right when wide. */
+export function Screen({
+  title,
+  above,
+  aboveRight,
+  beside,
+  children,
+}: {
+  title: string;
+  above?: string;
+  aboveRight?: ReactNode;
+  beside?: ReactNode;
+  children: ReactNode;
+}) {
+  return (
+    <View className="flex-1 wide:flex-row">
+      <ScrollView className="flex-1" contentContainerClassName="p-4 pb-8 gap-5 wide:px-6">
+        <View className="gap-1">
+          {above !== undefined || aboveRight ? (
+            <View className="flex-row items-baseline justify-between gap-3">
+              <Small className="flex-1">{above ?? ''}</Small>
+              {aboveRight}
+            </View>
+          ) : null}
+          <PageTitle>{title}</PageTitle>
+        </View>
+        {children}
+      </ScrollView>
+      {beside ? (
+        <ScrollView
+          className="hidden border-l border-line bg-paper wide:flex wide:max-w-[340px] wide:flex-1"
+          contentContainerClassName="p-5 gap-4"
+        >
+          {beside}
+        </ScrollView>
+      ) : null}
+    </View>
+  );
+}

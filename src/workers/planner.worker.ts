@@ -1,0 +1,6 @@
+import { answer } from './answer';
+
+self.onmessage = ({ data }: MessageEvent<unknown>) => {
+  const reply = answer(data);
+  if (reply) self.postMessage(reply);
+};

@@ -1,0 +1,147 @@
+import type { EventBodyOf, JobId, OwnJob, PlaceId } from '../../src/core/house';
+import { cents, fromInches, minutes, plainDate } from '../../src/core/units';
+
+/** What the log strip does not say: the find that snowballed, walls recorded, quotes, leftovers, an open question. */
+const at = (id: string) => id as PlaceId;
+const job = (id: string) => id as JobId;
+
+type Dated = { on: string; event: EventBodyOf };
+
+const SNOWBALL = 'Rot found under the back window';
+
+const find = (own: Omit<OwnJob, 'because'>): Dated => ({
+  on: '2026-02-07',
+  event: { type: 'jobAdded', payload: { ...own, because: SNOWBALL } },
+});
+
+const FIND: readonly Dated[] = [
+  find({
+    id: job('back-bed/own.sill'),
+    placeId: at('back-bed'),
+    title: 'Cut out the rotten sill plate',
+    stage: 5,
+    minutes: minutes(240),
+    hands: 1,
+    before: [job('back-bed/structure.subfloor')],
+  }),
+  find({
+    id: job('back-bed/own.joist-ends'),
+    placeId: at('back-bed'),
+    title: 'Splice the joist ends on the wet wall',
+    stage: 5,
+    minutes: minutes(360),
+    hands: 2,
+    before: [job('back-bed/structure.subfloor')],
+  }),
+  find({
+    id: job('roof/own.flashing'),
+    placeId: at('roof'),
+    title: 'Flash the back wall where the water came in',
+    stage: 6,
+    minutes: minutes(180),
+    hands: 2,
+    before: [],
+  }),
+  find({
+    id: job('back-bed/own.dry'),
+    placeId: at('back-bed'),
+    title: 'Dry the wall and treat it',
+    stage: 5,
+    minutes: minutes(90),
+    hands: 1,
+    before: [job('back-bed/insulate.batts')],
+  }),
+];
+
+const WALLS: readonly Dated[] = [
+  {
+    on: '2026-02-08',
+    event: {
+      type: 'wallRecorded',
+      payload: {
+        id: 'bath-north',
+        placeId: at('bath'),
+        wall: 'North wall, basin side',
+        on: plainDate('2026-02-08'),
+        holds: [
+          { what: 'supply', offset: fromInches(31), height: fromInches(21), note: 'hot and cold' },
+          { what: 'drain', offset: fromInches(34), height: fromInches(18), note: 'basin, 1 1/2"' },
+          { what: 'cable', offset: fromInches(52), height: fromInches(48), note: 'mirror light' },
+          {
+            what: 'blocking',
+            offset: fromInches(20),
+            height: fromInches(34),
+            note: 'for the rail',
+          },
+        ],
+      },
+    },
+  },
+  {
+    on: '2026-02-14',
+    event: {
+      type: 'wallRecorded',
+      payload: {
+        id: 'living-street',
+        placeId: at('living'),
+        wall: 'Street wall, left of the shop window',
+        on: plainDate('2026-02-14'),
+        holds: [
+          { what: 'cable', offset: fromInches(14), height: fromInches(16), note: 'outlet ring' },
+          { what: 'box', offset: fromInches(14), height: fromInches(16), note: null },
+          { what: 'supply', offset: fromInches(40), height: fromInches(6), note: 'to the heater' },
+        ],
+      },
+    },
+  },
+];
+
+const REST: readonly Dated[] = [
+  {
+    on: '2026-03-01',
+    event: {
+      type: 'questionAsked',
+      payload: {
+        id: 'opening',
+        placeId: at('kitchen'),
+        question: 'Opening to the laundry: a door, or wide and cased?',
+        askedOn: plainDate('2026-03-01'),
+        holdsUp: [job('kitchen/paint.wash'), job('laundry/trim.casing')],
+        answer: null,
+      },
+    },
+  },
+  quote('2026-01-14', 'tile', 'bath', 'Bathroom floor tiled', 1_480, 'Quarry Lane Tilers'),
+  quote('2026-02-18', 'board', null, 'Board and three coats, four rooms', 6_900, 'Plumb and True'),
+  quote('2026-01-09', 'shingles', 'roof', 'Roof mended', 5_200, 'Ridge and Eave'),
+  leftover('2026-02-28', 'sheets', 'Drywall sheets', '3 whole, 2 halves', 'living'),
+  leftover('2026-03-08', 'tiles', 'Bathroom tile', '11 whole', 'bath'),
+  leftover('2026-02-21', 'mix', 'Screed mix', '2 bags, dry', 'cellar'),
+];
+
+function quote(
+  on: string,
+  id: string,
+  placeId: string | null,
+  what: string,
+  dollars: number,
+  from: string,
+): Dated {
+  const where = placeId === null ? null : at(placeId);
+  return {
+    on,
+    event: {
+      type: 'quoteKept',
+      payload: { id, placeId: where, what, cents: cents(dollars * 100), from },
+    },
+  };
+}
+
+function leftover(on: string, id: string, what: string, amount: string, placeId: string): Dated {
+  return {
+    on,
+    event: { type: 'leftoverKept', payload: { id, what, amount, placeId: at(placeId) } },
+  };
+}
+
+export const RECORDS: readonly Dated[] = [...FIND, ...WALLS, ...REST];

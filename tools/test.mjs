@@ -1,0 +1,57 @@
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { build } from './build.mjs';
+import { ROOT, bin, install, mustRun, run } from './lib.mjs';
+
+/** Everything `npm test` checks, cheapest first. Installs what is missing, Chromium included. */
+const CHROMIUM = '/usr/bin/chromium';
+const REPORTS = { jest: '.cache/jest.json', playwright: '.cache/playwright.json' };
+
+function installChromium() {
+  if (existsSync(CHROMIUM)) return;
+  mustRun('apt-get', ['update', '-qq']);
+  mustRun('apt-get', ['install', '-y', '-qq', 'chromium']);
+}
+
+const heading = (title) => process.stdout.write(`\n== ${title}\n`);
+
+function check(title, command, args, options) {
+  heading(title);
+  mustRun(command, args, options);
+}
+
+function read(report) {
+  const path = join(ROOT, report);
+  return existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : null;
+}
+
+/** The runners' own counts, added up on one closing line. */
+function closingLine() {
+  const jest = read(REPORTS.jest);
+  const browser = read(REPORTS.playwright)?.stats;
+  const passed = (jest?.numPassedTests ?? 0) + (browser?.expected ?? 0) + (browser?.flaky ?? 0);
+  const failed = (jest?.numFailedTests ?? 0) + (browser?.unexpected ?? 0);
+  process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
+}
+
+install();
+for (const report of Object.values(REPORTS)) rmSync(join(ROOT, report), { force: true });
+check('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+check('types', 'npm', ['run', '-s', 'types']);
+check('lint', 'npm', ['run', '-s', 'lint']);
+check('layers', 'npm', ['run', '-s', 'layers']);
+heading('unit tests');
+const unit = run(bin('jest'), ['--ci', '--json', `--outputFile=${REPORTS.jest}`]);
+if (unit !== 0) {
+  closingLine();
+  process.exit(unit);
+}
+heading('build');
+installChromium();
+build();
+heading('browser tests');
+const browser = run(bin('playwright'), ['test'], {
+  env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: REPORTS.playwright },
+});
+closingLine();
+process.exit(browser);
