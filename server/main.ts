@@ -20,9 +20,10 @@ function freePort(wanted: number): Promise<number> {
   });
 }
 
-const port = await freePort(Number(process.env.PORT ?? USUAL_PORT));
-serve({ fetch: createApp('dist').fetch, hostname: HOST, port }, () => {
-  process.stdout.write(
-    `Fresh Porch, demo house: http://${HOST}:${port}/demo\nYour own house:          http://${HOST}:${port}/\n`,
-  );
-});
+void freePort(Number(process.env.PORT ?? USUAL_PORT)).then((port) =>
+  serve({ fetch: createApp('dist').fetch, hostname: HOST, port }, () => {
+    process.stdout.write(
+      `Fresh Porch, demo house: http://${HOST}:${port}/demo\nYour own house:          http://${HOST}:${port}/\n`,
+    );
+  }),
+);
