@@ -4,7 +4,7 @@ export { Choice } from './choice';
 export { Door } from './door';
 export { Fact } from './fact';
 export { Field } from './field';
-export { Screen } from './screen';
+export { Columns, Screen } from './screen';
 export { Caution, Empty, Section, Slip } from './slip';
 export { Tape, type TapeMark, type TapeTick } from './tape';
 export { Body, Heading, Note, PageTitle, Small, Strong, SubHeading, Title } from './text';

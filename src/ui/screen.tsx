@@ -41,3 +41,14 @@ export function Screen({
     </View>
   );
 }
+
+/** Two lists one under the other on a phone, side by side when wide. */
+export function Columns({ children }: { children: readonly [ReactNode, ReactNode] }) {
+  const [left, right] = children;
+  return (
+    <View className="gap-5 wide:flex-row wide:gap-6">
+      <View className="gap-5 wide:min-w-0 wide:flex-[3]">{left}</View>
+      <View className="gap-5 wide:min-w-0 wide:flex-[2]">{right}</View>
+    </View>
+  );
+}

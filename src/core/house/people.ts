@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { minutesSchema, weekdayOf, type Minutes, type PlainDate } from '../units';
+import { isWeekend, minutesSchema, weekdayOf, type Minutes, type PlainDate } from '../units';
 
 export const personIdSchema = z.string().min(1).max(64).brand<'PersonId'>();
 export type PersonId = z.infer<typeof personIdSchema>;
@@ -16,7 +16,7 @@ export type Person = z.infer<typeof personSchema>;
 export const minutesOn = (person: Person, date: PlainDate): Minutes =>
   person.week[weekdayOf(date)] ?? (0 as Minutes);
 
-/** When work starts: after supper for a few hours, at eight for a long day. Starting guesses. */
+/** When work starts: after supper on a weekday, at eight at the weekend and on any long day. Starting guesses. */
 const EVENING_START = 18 * 60 + 30;
 const LONG_DAY_START = 8 * 60;
 const EVENING_LIMIT = 240;
@@ -28,6 +28,7 @@ export function workWindow(
 ): { from: number; to: number } | undefined {
   const length = minutesOn(person, date);
   if (length === 0) return undefined;
-  const from = length > EVENING_LIMIT ? LONG_DAY_START : EVENING_START;
+  const byDay = isWeekend(date) || length > EVENING_LIMIT;
+  const from = byDay ? LONG_DAY_START : EVENING_START;
   return { from, to: from + length };
 }

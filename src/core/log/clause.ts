@@ -9,8 +9,9 @@ const DURATION =
   /\b(\d+(?:[.,]\d+)?\s*(?:hours?|hrs?|h)(?:\s*\d{1,2})?(?:\s*(?:minutes|mins?|m)\b)?|\d+\s*(?:minutes|mins?)\b|\d{1,2}:\d{2}(?!\d))/i;
 const MONEY =
   /[-−]?\s*[$€£]\s*[-−]?\d[\d,]*(?:\.\d{1,2})?|\b\d[\d,]*(?:\.\d{1,2})?\s*(?:dollars?|bucks|euros?|pounds?)\b/i;
+/** `at Marl Timber`, `from the Lime and Linseed`: capitalised words, joined by "and" or "&". */
 const SHOP =
-  /\b(?:at|from)\s+(?:the\s+)?([\p{Lu}][\p{L}\p{N}'’&-]*(?:\s+[\p{Lu}&][\p{L}\p{N}'’-]*)*)/u;
+  /\b(?:at|from)\s+(?:the\s+)?([\p{Lu}][\p{L}\p{N}'’&-]*(?:\s+(?:and\s+|&\s*)?[\p{Lu}][\p{L}\p{N}'’-]*)*)/u;
 const UNITS =
   'buckets?|bags?|box(?:es)?|sheets?|rolls?|tubes?|gallons?|cans?|lit(?:er|re)s?|boards?|lengths?|packs?|cartons?|bundles?|pails?|pieces?|lbs?|kg|tubs?|sets?|squares?|loads?';
 const MATERIAL = new RegExp(
@@ -72,7 +73,8 @@ const SHARES: readonly [RegExp, number][] = [
   [/\bhalf\b(?! an?\b)/i, 50],
   [/\b(?:almost|nearly) (?:done|finished)\b/i, 90],
   [/\bnot (?:done|finished)\b/i, -1],
-  [/\b(?:done|finished|finish|complete[d]?|ready|closed|passed)\b/i, 100],
+  // Not a bare `finish`: the finish coat is a job.
+  [/\b(?:done|finished|completed?|ready|closed|passed)\b/i, 100],
   [/\b(?:started|begun|began)\b/i, 10],
 ];
 

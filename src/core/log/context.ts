@@ -1,7 +1,7 @@
 import type { JobId, PersonId, PlaceId, Project } from '../house';
 import { placesInOrder } from '../house';
 import type { PlainDate } from '../units';
-import { overlapScore, phraseScore, stem, stemsOf, wordsOf } from './words';
+import { overlapScore, phraseScore, stem, stemsOf, tellingWords, wordsOf } from './words';
 
 /** What the grammar must know of a job to recognise it. */
 export type LogJob = {
@@ -16,9 +16,12 @@ export type LogContext = {
   today: PlainDate;
   firstDay: PlainDate;
   people: readonly { id: PersonId; name: string; self: boolean }[];
-  places: readonly { id: PlaceId; name: string }[];
-  jobs: readonly LogJob[];
+  places: readonly { id: PlaceId; name: string; stems: readonly string[] }[];
+  jobs: readonly KnownJob[];
 };
+
+/** A job with its phrases stemmed once for all the lines to come; the first is its title. */
+type KnownJob = LogJob & { phrases: readonly (readonly string[])[] };
 
 export const contextOf = (
   project: Project,
@@ -28,8 +31,8 @@ export const contextOf = (
   today,
   firstDay: project.house.firstDay,
   people: project.people.map(({ id, name, role }) => ({ id, name, self: role === 'self' })),
-  places: placesInOrder(project).map(({ id, name }) => ({ id, name })),
-  jobs,
+  places: placesInOrder(project).map(({ id, name }) => ({ id, name, stems: stemsOf(name) })),
+  jobs: jobs.map((job) => ({ ...job, phrases: [job.title, ...job.says].map(stemsOf) })),
 });
 
 /** Words that many names share and that alone point nowhere. */
@@ -42,18 +45,16 @@ const GENERIC = new Set(
  * in full or from its third letter (`bath`, `back bed`). In the order of the text.
  */
 export function placesIn(text: string, context: LogContext): PlaceId[] {
-  const stems = stemsOf(text);
-  const present = new Set(stems);
-  const full = context.places.filter(({ name }) => phraseScore(name, present) > 0);
+  const words = tellingWords(text);
+  const present = new Set(words.map(stem));
+  const full = context.places.filter(({ stems }) => phraseScore(stems, present) > 0);
   const longest = full.filter(
     (place) =>
-      !full.some(
-        (other) => other !== place && phraseScore(place.name, new Set(stemsOf(other.name))) > 0,
-      ),
+      !full.some((other) => other !== place && phraseScore(place.stems, new Set(other.stems)) > 0),
   );
-  const spoken = new Set(longest.flatMap(({ name }) => stemsOf(name)));
-  const rest = stems.filter((word) => !spoken.has(word));
-  return inTextOrder([...new Set([...longest, ...byParts(rest, context, longest)])], stems);
+  const spoken = new Set(longest.flatMap((place) => place.stems));
+  const rest = words.filter((word) => !spoken.has(stem(word)));
+  return inTextOrder([...new Set([...longest, ...byParts(rest, context, longest)])], words);
 }
 
 type NamedPlace = LogContext['places'][number];
@@ -65,48 +66,42 @@ function byParts(
   taken: readonly NamedPlace[],
 ): NamedPlace[] {
   const others = context.places.filter((place) => !taken.includes(place));
-  const fits = (place: NamedPlace, word: string) =>
-    stemsOf(place.name).some((part) => similar(part, word));
   return words.flatMap((word, at) => {
-    const named = others.filter((place) => fits(place, word));
-    if (named.length === 1) return GENERIC.has(word) ? [] : named;
+    const named = others.filter((place) => namesPart(place, word));
+    if (named.length === 1) return GENERIC.has(stem(word)) ? [] : named;
     // `back bed`: the word before tells which of the bedrooms.
     const before = words[at - 1];
-    const closer = before === undefined ? [] : named.filter((place) => fits(place, before));
+    const closer = before === undefined ? [] : named.filter((place) => namesPart(place, before));
     return closer.length === 1 ? closer : [];
   });
 }
 
-/** `bath` stands for `bathroom`, `bed` for `bedroom`: a beginning of three letters or more. */
-const similar = (nameWord: string, said: string): boolean =>
-  nameWord === said || (said.length >= 3 && nameWord.startsWith(said));
+const namesPart = ({ name }: Pick<NamedPlace, 'name'>, said: string): boolean =>
+  tellingWords(name).some((part) => similar(part, said));
 
-function inTextOrder(
-  places: readonly { id: PlaceId; name: string }[],
-  stems: readonly string[],
-): PlaceId[] {
-  const at = (name: string) =>
-    Math.min(
-      ...stemsOf(name).map((part) => {
-        const index = stems.findIndex((word) => similar(part, word));
-        return index === -1 ? stems.length : index;
-      }),
-    );
-  return places.toSorted((a, b) => at(a.name) - at(b.name)).map(({ id }) => id);
+/**
+ * `bath` stands for `bathroom`, `bed` for `bedroom`: a beginning of three letters or more, as it was
+ * said. Not its stem: `batts` are no bathroom.
+ */
+const similar = (namePart: string, said: string): boolean =>
+  stem(namePart) === stem(said) ||
+  (said.length >= 3 && namePart.toLowerCase().startsWith(said.toLowerCase()));
+
+function inTextOrder(places: readonly NamedPlace[], words: readonly string[]): PlaceId[] {
+  const at = (place: NamedPlace) => {
+    const index = words.findIndex((word) => namesPart(place, word));
+    return index === -1 ? words.length : index;
+  };
+  return places.toSorted((a, b) => at(a) - at(b)).map(({ id }) => id);
 }
 
 /** The words of a text that are not part of a named place. */
 export function withoutPlaces(text: string, context: LogContext): string {
-  const named = new Set(
-    placesIn(text, context).flatMap((id) =>
-      stemsOf(context.places.find((place) => place.id === id)?.name ?? ''),
-    ),
+  const named = placesIn(text, context).flatMap(
+    (id) => context.places.find((place) => place.id === id) ?? [],
   );
   return wordsOf(text)
-    .filter((word) => {
-      const [only] = stemsOf(word);
-      return only === undefined || ![...named].some((part) => similar(part, only));
-    })
+    .filter((word) => !named.some((place) => namesPart(place, word)))
     .join(' ');
 }
 
@@ -126,8 +121,8 @@ export function jobsIn(
     job,
     score:
       Math.max(
-        overlapScore(job.title, stems),
-        ...[job.title, ...job.says].map((said) => 2 * phraseScore(said, stems)),
+        overlapScore(job.phrases[0] ?? [], stems),
+        ...job.phrases.map((phrase) => 2 * phraseScore(phrase, stems)),
       ) - (here && job.placeId === null ? 0.5 : 0),
   }));
   const score = Math.max(0, ...scored.map((entry) => entry.score));

@@ -65,6 +65,13 @@ describe('an evening in one breath', () => {
     });
   });
 
+  it('keeps the shop whole when its name holds an "and"', () => {
+    expect(entries('$38 wall paint back bedroom at Lime and Linseed')[0]).toMatchObject({
+      what: 'wall paint',
+      shop: 'Lime and Linseed',
+    });
+  });
+
   it('reads refunds, trades and what a find costs', () => {
     expect(entries('refund $20 screws')[0]).toMatchObject({ shares: [{ cents: -2000 }] });
     expect(entries('$480 electrician')[0]).toMatchObject({ spend: 'trades' });
@@ -92,6 +99,18 @@ describe('an evening in one breath', () => {
       { kind: 'hours', personId: 'me', minutes: 60, jobId: 'front/demo.walls', placeId: 'front' },
       { kind: 'progress', jobId: 'front/demo.walls', share: 40 },
     ]);
+  });
+
+  it('does not take batts for the bathroom, nor the finish coat for finishing', () => {
+    expect(entries('1h fitting batts back bedroom, done')).toEqual([
+      { kind: 'hours', personId: 'me', minutes: 60, jobId: 'back/insulate.batts', placeId: 'back' },
+      { kind: 'progress', jobId: 'back/insulate.batts', share: 100 },
+    ]);
+    expect(entries('40 min me finish coat front bedroom, 33%')).toEqual([
+      { kind: 'hours', personId: 'me', minutes: 40, jobId: 'front/board.finish', placeId: 'front' },
+      { kind: 'progress', jobId: 'front/board.finish', share: 33 },
+    ]);
+    expect(entries('1h grouting bath')[0]).toMatchObject({ placeId: 'bath' });
   });
 
   it.each([

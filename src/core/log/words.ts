@@ -19,21 +19,18 @@ export function stem(word: string): string {
 export const wordsOf = (text: string): string[] =>
   text.split(/[^\p{L}\p{N}'’]+/u).filter((word) => word !== '');
 
-/** The stems of a text that can carry meaning. */
-export const stemsOf = (text: string): string[] =>
-  wordsOf(text)
-    .filter((word) => !STOP.has(word.toLowerCase()))
-    .map(stem);
+/** The words of a text that can carry meaning. */
+export const tellingWords = (text: string): string[] =>
+  wordsOf(text).filter((word) => !STOP.has(word.toLowerCase()));
 
-/** How much of `phrase` stands in `stems`: its number of words if all do, else nought. */
-export function phraseScore(phrase: string, stems: ReadonlySet<string>): number {
-  const wanted = stemsOf(phrase);
-  return wanted.length > 0 && wanted.every((word) => stems.has(word)) ? wanted.length : 0;
-}
+export const stemsOf = (text: string): string[] => tellingWords(text).map(stem);
 
-/** Share of the words of `phrase` that stand in `stems`, counted once at least half do. */
-export function overlapScore(phrase: string, stems: ReadonlySet<string>): number {
-  const wanted = stemsOf(phrase);
+/** How many of the `wanted` stems stand in `stems` if all do, else nought. */
+export const phraseScore = (wanted: readonly string[], stems: ReadonlySet<string>): number =>
+  wanted.length > 0 && wanted.every((word) => stems.has(word)) ? wanted.length : 0;
+
+/** How many of the `wanted` stems stand in `stems`, counted once at least half do. */
+export function overlapScore(wanted: readonly string[], stems: ReadonlySet<string>): number {
   const found = wanted.filter((word) => stems.has(word)).length;
   return wanted.length > 0 && found * 2 >= wanted.length ? found : 0;
 }

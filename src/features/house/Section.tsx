@@ -7,10 +7,12 @@ import { Small, usePalette, useWide } from '@/ui';
 import { RoomCell } from './RoomCell';
 import { sectionModel, type FloorRow, type SectionModel } from './section-model';
 
-const PER_ROW = { phone: 4, wide: 7 };
-const FLOOR_HEIGHT = 150;
-const CELLAR_HEIGHT = 110;
-const ROOF_HEIGHT = 64;
+const PER_ROW = { phone: 3, wide: 7 };
+const FLOOR_HEIGHT = 140;
+const CELLAR_HEIGHT = 96;
+const ROOF_HEIGHT = 56;
+/** An attic as wide and as tall as this stays under the slopes: width + height / roof is at most one. */
+const ATTIC = { width: '46%', height: 84, roof: 156 } as const;
 
 /** The house cut through: roof over, floors stacked, cellar under the ground, the outside to the sides. */
 export function CutThrough() {
@@ -69,7 +71,7 @@ function HouseBody({ model }: { model: SectionModel }) {
 function Roof({ attic }: { attic: readonly Place[] }) {
   const palette = usePalette();
   const [width, setWidth] = useState(0);
-  const tall = attic.length > 0 ? ROOF_HEIGHT + 90 : ROOF_HEIGHT;
+  const tall = attic.length > 0 ? ATTIC.roof : ROOF_HEIGHT;
   return (
     <View
       style={{ height: tall }}
@@ -88,9 +90,9 @@ function Roof({ attic }: { attic: readonly Place[] }) {
           </Svg>
         ) : null}
       </View>
-      <View className="w-[52%] flex-row self-center">
+      <View className="flex-row self-center" style={{ width: ATTIC.width }}>
         {attic.map(({ id, name }) => (
-          <RoomCell key={id} placeId={id} name={name} height={104} href={`/house/${id}`} />
+          <RoomCell key={id} placeId={id} name={name} height={ATTIC.height} href={`/house/${id}`} />
         ))}
       </View>
     </View>

@@ -55,7 +55,7 @@ function ChosenWork({ choice }: { choice: WorkChoice }) {
     >
       <Button
         look="quiet"
-        className="self-start px-0"
+        className="self-start"
         label="Drop it"
         hint={`Drop: ${title}`}
         onPress={() =>

@@ -1,7 +1,7 @@
 import type { PlannedJob } from '@/core/plan';
 import { placeOf, selectProject, selectToday, useAppSelector } from '@/store';
 import { Slip } from '@/ui';
-import { effortWords, standingWords, whenWords } from './words';
+import { slipWords, standingWords } from './words';
 
 /** A job as a slip that opens its story. */
 export function JobSlip({
@@ -17,14 +17,15 @@ export function JobSlip({
 }) {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
+  const words = slipWords(job, today);
   return (
     <Slip
       state={job.state}
       share={job.share === null ? undefined : job.share / 100}
       title={job.title}
       note={note ?? `${placeOf(project, job)} · ${standingWords(job, today)}`}
-      figure={figure ?? whenWords(job, today)}
-      figureNote={figureNote ?? effortWords(job)}
+      figure={figure ?? words.figure}
+      figureNote={figureNote ?? words.figureNote}
       href={{ pathname: '/job', params: { id: job.id } }}
     />
   );

@@ -92,11 +92,11 @@ function WaitsFor({ job }: { job: PlannedJob }) {
         const before = jobs.get(link.jobId);
         if (!before) return null;
         const wait = waitWords(link.waitMinutes);
-        const free = link.over ? 'passed' : `free ${momentWords(link.until, today)}`;
+        const free = link.over ? 'Passed' : `Free ${momentWords(link.until, today)}`;
         return (
           <JobLink key={link.jobId} job={before}>
             <Strong>{`${before.title}, ${placeOf(project, before)}`}</Strong>
-            <Note>{`${link.why} ${wait ? `${wait}, ` : ''}${free}.`}</Note>
+            <Note>{`${link.why} ${free}${wait ? `, after ${wait}` : ''}.`}</Note>
           </JobLink>
         );
       })}

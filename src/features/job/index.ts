@@ -1,4 +1,4 @@
 export { DateAsk } from './DateAsk';
 export { JobSlip } from './JobSlip';
 export { JobStory } from './JobStory';
-export { effortWords, momentWords, whenWords } from './words';
+export { effortWords, inSentence, momentWords, whenWords } from './words';

@@ -16,13 +16,33 @@ import {
 
 const MEASURES = { floor: 'floor', ceiling: 'ceiling', walls: 'wall, openings not taken off' };
 
-/** `Sat 14 Mar`, or `Sat 14 to Sun 15 Mar` for work over several days. */
-export function whenWords(job: PlannedJob, today: PlainDate): string {
+/** A title in the middle of a sentence: `CO alarms` and `Tape` become `CO alarms` and `tape`. */
+export const inSentence = (title: string): string =>
+  /^\p{Lu}\p{Lu}/u.test(title) ? title : title.charAt(0).toLowerCase() + title.slice(1);
+
+/** First and last day; work under way counts from today. */
+function spanOf(job: PlannedJob, today: PlainDate): { from: PlainDate; to: PlainDate } {
   const [from, to] = [dateOf(job.start), lastDayOf(job.finish)];
   const begins = from < today && job.doneOn === null ? today : from;
-  return begins >= to
+  return { from: begins < to ? begins : to, to };
+}
+
+/** `Sat 14 Mar`, or `Sat 14 Mar to Sun 15 Mar` for work over several days. */
+export function whenWords(job: PlannedJob, today: PlainDate): string {
+  const { from, to } = spanOf(job, today);
+  return from === to
     ? formatDate(to, today)
-    : `${formatDate(begins, today)} to ${formatDate(to, today)}`;
+    : `${formatDate(from, today)} to ${formatDate(to, today)}`;
+}
+
+/** The same for the narrow end of a slip: the first day, under it the last one and the effort. */
+export function slipWords(
+  job: PlannedJob,
+  today: PlainDate,
+): { figure: string; figureNote: string } {
+  const { from, to } = spanOf(job, today);
+  const until = from === to ? '' : `to ${formatDate(to, today)}, `;
+  return { figure: formatDate(from, today), figureNote: until + effortWords(job) };
 }
 
 /** `Tue 17 Mar, 8 pm`. */

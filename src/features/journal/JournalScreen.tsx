@@ -83,18 +83,11 @@ function DayLine({ day }: { day: DayLog }) {
       <View className="flex-row gap-4">
         <Button
           look="quiet"
-          className="px-0"
           label="Correct"
           hint={`Correct: ${day.line}`}
           onPress={() => setEditing(true)}
         />
-        <Button
-          look="quiet"
-          className="px-0"
-          label="Take back"
-          hint={`Take back: ${day.line}`}
-          onPress={takeBack}
-        />
+        <Button look="quiet" label="Take back" hint={`Take back: ${day.line}`} onPress={takeBack} />
       </View>
     </View>
   );

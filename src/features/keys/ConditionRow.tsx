@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { GateSummary } from '@/core/plan';
 import { formatDate } from '@/core/units';
-import { DateAsk } from '@/features/job';
+import { DateAsk, inSentence } from '@/features/job';
 import {
   placeOf,
   keep,
@@ -41,7 +41,7 @@ export function ConditionRow({ condition }: { condition: Condition }) {
         {byHand && !condition.met && !asking ? (
           <Button
             look="quiet"
-            className="self-start px-0"
+            className="self-start"
             label="Check it off"
             hint={`Check off: ${condition.title}`}
             onPress={() => setAsking(true)}
@@ -49,7 +49,7 @@ export function ConditionRow({ condition }: { condition: Condition }) {
         ) : null}
         {asking && !condition.met ? (
           <DateAsk
-            question={`On which day did you see it: ${condition.title.toLowerCase()}?`}
+            question={`On which day did you see it: ${inSentence(condition.title)}?`}
             onCancel={() => setAsking(false)}
             onDate={(on) =>
               void dispatch(

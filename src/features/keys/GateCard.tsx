@@ -31,7 +31,7 @@ export function GateCard({ gate, forecast }: { gate: GateId; forecast: Forecast 
     <View
       role="region"
       aria-label={GATE_NAMES[gate]}
-      className="gap-3 rounded-board border border-line bg-paper p-3"
+      className="gap-3 rounded-board border border-line bg-paper p-3 wide:min-w-0 wide:flex-1"
     >
       <View className="flex-row gap-4">
         <Door

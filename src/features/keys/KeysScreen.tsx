@@ -16,9 +16,11 @@ export function KeysScreen() {
       <PlanState />
       {forecast ? (
         <View className="gap-4">
-          {GATES.map((gate) => (
-            <GateCard key={gate} gate={gate} forecast={forecast} />
-          ))}
+          <View className="gap-4 wide:flex-row wide:items-start">
+            {GATES.map((gate) => (
+              <GateCard key={gate} gate={gate} forecast={forecast} />
+            ))}
+          </View>
           <Note>
             Likely takes every job as estimated. Fairly safe is the same plan with a third more
             work, waits and deliveries a quarter longer and inspectors half as busy again.

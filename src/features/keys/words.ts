@@ -1,4 +1,5 @@
 import type { Forecast, GateSummary, PlannedJob } from '@/core/plan';
+import { inSentence } from '@/features/job';
 import {
   formatDate,
   formatElapsed,
@@ -43,7 +44,7 @@ const SHOWN = 4;
 
 /** "stair rail → alarms → rough electric": the chain that decides the date. */
 export function chainWords(chain: readonly PlannedJob[]): string {
-  const names = chain.slice(0, SHOWN).map(({ title }) => title.toLowerCase());
+  const names = chain.slice(0, SHOWN).map(({ title }) => inSentence(title));
   const more = chain.length > SHOWN ? ` → ${chain.length - SHOWN} more` : '';
   return `Longest way: ${names.join(' → ')}${more}.`;
 }

@@ -66,7 +66,7 @@ function EntrySlip({ entry, line }: { entry: Entry; line: Line }) {
       ) : null}
       <Button
         look="quiet"
-        className="self-start px-0"
+        className="self-start"
         label={changing ? 'Close' : 'Change kind'}
         onPress={() => setChanging(!changing)}
       />

@@ -49,7 +49,7 @@ export function StageList({ plan }: { plan: Plan }) {
           {open === stage ? jobs.map((job) => <JobSlip key={job.id} job={job} />) : null}
           <Button
             look="quiet"
-            className="self-start px-0"
+            className="self-start"
             label={open === stage ? 'Close' : `Show ${jobs.length} jobs`}
             hint={`${open === stage ? 'Close' : 'Show'} stage ${stageName(stage)}`}
             onPress={() => setOpen(open === stage ? null : stage)}

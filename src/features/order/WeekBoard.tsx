@@ -14,9 +14,11 @@ const LANE = 34;
 const BAR = 24;
 const HEAD = 34;
 const NAMES = 124;
-const LETTER = 7.4;
+const LETTER = 7;
+const LABEL_MARGIN = 14;
 const FONT = 'AtkinsonHyperlegibleNext_400Regular';
 
+const labelDays = (label: string) => (label.length * LETTER + LABEL_MARGIN) / DAY;
 const rowHeight = ({ lanes }: BoardRow) => lanes * LANE + 10;
 
 /** Rooms by weeks. Names are held while the weeks scroll; the lists beside it say the same in words. */
@@ -30,7 +32,10 @@ export function WeekBoard({
   onSelect: (jobId: string) => void;
 }) {
   const project = useAppSelector(selectProject);
-  const model = useMemo(() => boardModel(plan, project.placeOrder), [plan, project.placeOrder]);
+  const model = useMemo(
+    () => boardModel(plan, project.placeOrder, labelDays),
+    [plan, project.placeOrder],
+  );
   return (
     <View className="flex-row border-b border-line" role="group" aria-label="Rooms by weeks">
       <View style={{ width: NAMES, paddingTop: HEAD }}>
@@ -101,7 +106,6 @@ function Weeks({
               <BarShape
                 key={bar.key}
                 bar={bar}
-                row={row}
                 top={tops[at] ?? HEAD}
                 palette={palette}
                 hatchId={hatchId}
@@ -151,24 +155,14 @@ function TapeHead({ model, palette }: { model: BoardModel; palette: Palette }) {
   );
 }
 
-/** Where a label that does not fit its bar may run on: to the next bar of the lane, or not at all. */
-function roomBeside(bar: Bar, row: BoardRow): number {
-  const next = row.bars
-    .filter((other) => other.lane === bar.lane && other.from >= bar.from + bar.days)
-    .map((other) => other.from);
-  return (Math.min(...next, bar.from + bar.days + 40) - bar.from - bar.days) * DAY - 6;
-}
-
 function BarShape({
   bar,
-  row,
   top,
   palette,
   hatchId,
   selected,
 }: {
   bar: Bar;
-  row: BoardRow;
   top: number;
   palette: Palette;
   hatchId: string;
@@ -177,9 +171,6 @@ function BarShape({
   const x = bar.from * DAY + 1;
   const y = top + 8 + bar.lane * LANE;
   const width = bar.days * DAY - 2;
-  const words = bar.label.length * LETTER;
-  const inside = words <= width - 10 && bar.state !== 'in-hand';
-  const beside = !inside && words <= roomBeside(bar, row);
   const indent = bar.state === 'held' ? 18 : 6;
   return (
     <G>
@@ -204,17 +195,15 @@ function BarShape({
         width={width}
         height={BAR}
       />
-      {inside || beside ? (
-        <SvgText
-          x={inside ? x + indent : x + width + 5}
-          y={y + 16}
-          fontSize={13}
-          fontFamily={FONT}
-          fill={palette.ink}
-        >
-          {bar.label}
-        </SvgText>
-      ) : null}
+      <SvgText
+        x={bar.labelInside ? x + indent : x + width + 5}
+        y={y + 16}
+        fontSize={13}
+        fontFamily={FONT}
+        fill={palette.ink}
+      >
+        {bar.label}
+      </SvgText>
     </G>
   );
 }

@@ -13,6 +13,8 @@ export type Bar = {
   from: number;
   days: number;
   lane: number;
+  /** Whether the label stands in the bar; else it runs on behind it, and the lane is kept free for it. */
+  labelInside: boolean;
   jobs: readonly PlannedJob[];
 };
 
@@ -22,7 +24,7 @@ export type BoardModel = { monday: PlainDate; weeks: number; todayAt: number; ro
 const MERGE_GAP_DAYS = 3;
 const SHORTEST_DAYS = 1;
 
-type Loose = Omit<Bar, 'lane'>;
+type Loose = Omit<Bar, 'lane' | 'labelInside'>;
 
 function barOf(jobs: readonly PlannedJob[], monday: PlainDate): Loose {
   const [first] = jobs;
@@ -75,21 +77,33 @@ function mergeStages(jobs: readonly PlannedJob[]): PlannedJob[][] {
   }, []);
 }
 
-function intoLanes(bars: readonly Loose[]): { bars: Bar[]; lanes: number } {
+/** Bars one under another where they, or their labels, would run into each other. */
+function intoLanes(
+  bars: readonly Loose[],
+  labelDays: (label: string) => number,
+): { bars: Bar[]; lanes: number } {
   const ends: number[] = [];
   const placed = bars
     .toSorted((a, b) => a.from - b.from || b.days - a.days)
     .map((bar) => {
       const free = ends.findIndex((end) => end <= bar.from);
       const lane = free === -1 ? ends.length : free;
-      ends[lane] = bar.from + bar.days;
-      return { ...bar, lane };
+      const labelInside = bar.state !== 'in-hand' && labelDays(bar.label) <= bar.days;
+      ends[lane] = bar.from + bar.days + (labelInside ? 0 : labelDays(bar.label));
+      return { ...bar, lane, labelInside };
     });
   return { bars: placed, lanes: Math.max(1, ends.length) };
 }
 
-/** Rooms by weeks, from the Monday of this week: everything not yet done, and what is still setting. */
-export function boardModel(plan: Plan, placeOrder: readonly PlaceId[]): BoardModel {
+/**
+ * Rooms by weeks, from the Monday of this week: everything not yet done, and what is still setting.
+ * `labelDays` is how many days' width a label takes as it is drawn.
+ */
+export function boardModel(
+  plan: Plan,
+  placeOrder: readonly PlaceId[],
+  labelDays: (label: string) => number,
+): BoardModel {
   const today = dateOf(plan.now);
   const monday = mondayOf(today);
   const shown = plan.jobs.filter((job) => job.doneOn === null);
@@ -99,9 +113,11 @@ export function boardModel(plan: Plan, placeOrder: readonly PlaceId[]): BoardMod
       .filter((job) => job.placeId === placeId)
       .flatMap((job) => waitBar(job, monday, today) ?? []);
     const bars = [...mergeStages(here).map((jobs) => barOf(jobs, monday)), ...waits];
-    return { placeId, ...intoLanes(bars) };
+    return { placeId, ...intoLanes(bars, labelDays) };
   });
-  const last = Math.max(7, ...rows.flatMap(({ bars }) => bars.map((bar) => bar.from + bar.days)));
+  const reach = (bar: Bar) =>
+    bar.from + bar.days + (bar.labelInside ? 0 : Math.ceil(labelDays(bar.label)));
+  const last = Math.max(7, ...rows.flatMap(({ bars }) => bars.map(reach)));
   return {
     monday,
     weeks: Math.ceil(last / 7),

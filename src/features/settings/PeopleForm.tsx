@@ -87,7 +87,7 @@ export function PeopleForm({ people }: { people: readonly Person[] }) {
           {person.role === 'helper' ? (
             <Button
               look="quiet"
-              className="self-start px-0"
+              className="self-start"
               label="No longer helps"
               hint={`${name} no longer helps`}
               onPress={() =>

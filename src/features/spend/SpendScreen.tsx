@@ -3,63 +3,83 @@ import type { Ledger } from '@/core/ledger';
 import { formatMoney, type Cents, type Currency } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import { placeNameIn, selectLedger, selectProject, useAppSelector } from '@/store';
-import { ButtonLink, Empty, Fact, Note, Section, Slip, Small, Strong } from '@/ui';
+import { ButtonLink, Columns, Empty, Fact, Note, Section, Slip, Small, Strong } from '@/ui';
 import { SpendChart } from './SpendChart';
 
 /** Where the money goes, and whether it will last. */
 export function SpendScreen() {
   const project = useAppSelector(selectProject);
   const ledger = useAppSelector(selectLedger);
-  const money = (cents: Cents) => formatMoney(cents, project.currency);
   return (
     <Page title={titleWords(ledger, project.currency)}>
       <PlanState />
-      <BudgetFacts ledger={ledger} currency={project.currency} />
-      {ledger.byWeek.length === 0 ? (
-        <Empty
-          title="Nothing spent yet"
-          note="Say it in the log strip below: “$18.40 screws back bedroom”, or “$96 tile over kitchen and bath”."
-        />
-      ) : (
-        <>
-          <SpendChart ledger={ledger} currency={project.currency} />
-          <Section title="By room" sum={money(ledger.paid)}>
-            {ledger.byPlace.map(({ placeId, cents }) => (
-              <Share
-                key={placeId ?? 'house'}
-                name={placeNameIn(project, placeId)}
-                cents={cents}
-                of={ledger.paid}
-                currency={project.currency}
-              />
-            ))}
-          </Section>
-          <Section title="By kind" sum={money(ledger.paid)}>
-            {ledger.byKind.map(({ kind, cents }) => (
-              <Share
-                key={kind}
-                name={kind}
-                cents={cents}
-                of={ledger.paid}
-                currency={project.currency}
-              />
-            ))}
-          </Section>
-        </>
-      )}
-      {ledger.quotes.length > 0 ? (
-        <Section title="Quotes for what you do yourselves" sum={money(ledger.quotesTotal)}>
-          {ledger.quotes.map((quote) => (
-            <Slip
-              key={quote.id}
-              title={quote.what}
-              note={`${placeNameIn(project, quote.placeId)} · ${quote.from}`}
-              figure={money(quote.cents)}
+      <Columns>
+        <View className="gap-5">
+          <BudgetFacts ledger={ledger} currency={project.currency} />
+          {ledger.byWeek.length === 0 ? (
+            <Empty
+              title="Nothing spent yet"
+              note="Say it in the log strip below: “$18.40 screws back bedroom”, or “$96 tile over kitchen and bath”."
             />
-          ))}
-        </Section>
-      ) : null}
+          ) : (
+            <SpendChart ledger={ledger} currency={project.currency} />
+          )}
+          <Quotes ledger={ledger} />
+        </View>
+        {ledger.byWeek.length === 0 ? null : <Shares ledger={ledger} />}
+      </Columns>
     </Page>
+  );
+}
+
+function Shares({ ledger }: { ledger: Ledger }) {
+  const project = useAppSelector(selectProject);
+  const money = (cents: Cents) => formatMoney(cents, project.currency);
+  return (
+    <View className="gap-5">
+      <Section title="By room" sum={money(ledger.paid)}>
+        {ledger.byPlace.map(({ placeId, cents }) => (
+          <Share
+            key={placeId ?? 'house'}
+            name={placeNameIn(project, placeId)}
+            cents={cents}
+            of={ledger.paid}
+            currency={project.currency}
+          />
+        ))}
+      </Section>
+      <Section title="By kind" sum={money(ledger.paid)}>
+        {ledger.byKind.map(({ kind, cents }) => (
+          <Share
+            key={kind}
+            name={kind}
+            cents={cents}
+            of={ledger.paid}
+            currency={project.currency}
+          />
+        ))}
+      </Section>
+    </View>
+  );
+}
+
+function Quotes({ ledger }: { ledger: Ledger }) {
+  const project = useAppSelector(selectProject);
+  if (ledger.quotes.length === 0) return null;
+  return (
+    <Section
+      title="Quotes for what you do yourselves"
+      sum={formatMoney(ledger.quotesTotal, project.currency)}
+    >
+      {ledger.quotes.map((quote) => (
+        <Slip
+          key={quote.id}
+          title={quote.what}
+          note={`${placeNameIn(project, quote.placeId)} · ${quote.from}`}
+          figure={formatMoney(quote.cents, project.currency)}
+        />
+      ))}
+    </Section>
   );
 }
 

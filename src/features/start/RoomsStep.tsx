@@ -36,7 +36,7 @@ export function RoomsStep({
             >
               <Button
                 look="quiet"
-                className="self-start px-0"
+                className="self-start"
                 label="Remove"
                 hint={`Remove ${place.name}`}
                 onPress={() => onRemove(place.id)}

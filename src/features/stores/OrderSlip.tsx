@@ -96,7 +96,7 @@ function OrderedButton({ line }: { line: OrderLine }) {
   return (
     <Button
       look="quiet"
-      className="self-start px-0"
+      className="self-start"
       label="Ordered today"
       hint={`Ordered today: ${line.what}`}
       onPress={order}
@@ -122,7 +122,7 @@ function Received({ line }: { line: OrderLine }) {
     return (
       <Button
         look="quiet"
-        className="self-start px-0"
+        className="self-start"
         label="It came"
         hint={`It came: ${line.what}`}
         onPress={() => setAsking(true)}

@@ -1,9 +1,10 @@
 import { useState } from 'react';
+import { View } from 'react-native';
 import type { OrderLine } from '@/core/plan';
 import { Page, PlanState } from '@/features/shell';
 import { placeNameIn, selectPlan, selectProject, selectToday, useAppSelector } from '@/store';
 import { addDays } from '@/core/units';
-import { Button, ButtonLink, Empty, Section, Slip } from '@/ui';
+import { Button, ButtonLink, Columns, Empty, Section, Slip } from '@/ui';
 import { OrderSlip } from './OrderSlip';
 
 const WEEK_DAYS = 7;
@@ -32,22 +33,28 @@ export function StoresScreen() {
           <ButtonLink look="main" href="/house" label="Go to the house" />
         </Empty>
       ) : null}
-      <Lines title="Came short, damaged or wrong" lines={wrong} />
-      <Lines title="Late, order now" lines={toOrder.filter(({ orderBy }) => orderBy < today)} />
-      <Lines
-        title="This week"
-        lines={toOrder.filter(({ orderBy }) => orderBy >= today && orderBy <= weekOut)}
-      />
-      <Lines title="On the way" lines={onTheWay} />
-      <Lines title="Later" lines={toOrder.filter(({ orderBy }) => orderBy > weekOut)} />
-      <Lines title="On site" lines={here} />
-      {leftovers.length > 0 ? (
-        <Section title="Left over" sum="use these first">
-          {leftovers.map(({ id, what, amount, placeId }) => (
-            <Slip key={id} title={what} note={placeNameIn(project, placeId)} figure={amount} />
-          ))}
-        </Section>
-      ) : null}
+      <Columns>
+        <View className="gap-5">
+          <Lines title="Came short, damaged or wrong" lines={wrong} />
+          <Lines title="Late, order now" lines={toOrder.filter(({ orderBy }) => orderBy < today)} />
+          <Lines
+            title="This week"
+            lines={toOrder.filter(({ orderBy }) => orderBy >= today && orderBy <= weekOut)}
+          />
+          <Lines title="Later" lines={toOrder.filter(({ orderBy }) => orderBy > weekOut)} />
+        </View>
+        <View className="gap-5">
+          <Lines title="On the way" lines={onTheWay} />
+          <Lines title="On site" lines={here} />
+          {leftovers.length > 0 ? (
+            <Section title="Left over" sum="use these first">
+              {leftovers.map(({ id, what, amount, placeId }) => (
+                <Slip key={id} title={what} note={placeNameIn(project, placeId)} figure={amount} />
+              ))}
+            </Section>
+          ) : null}
+        </View>
+      </Columns>
     </Page>
   );
 }

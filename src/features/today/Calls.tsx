@@ -1,4 +1,4 @@
-import { JobSlip } from '@/features/job';
+import { JobSlip, inSentence } from '@/features/job';
 import type { Tonight } from '@/core/today';
 import { formatDate, formatMoney } from '@/core/units';
 import { placeNameIn, selectProject, selectToday, useAppSelector } from '@/store';
@@ -28,7 +28,7 @@ function ToOrder({ tonight }: { tonight: Tonight }) {
         <Slip
           key={line.lineId}
           state="arrives"
-          title={`Order ${line.what.toLowerCase()}`}
+          title={`Order ${inSentence(line.what)}`}
           note={`${placeNameIn(project, line.placeId)} · ${line.units} ${line.unit}, about ${formatMoney(line.price, project.currency)}`}
           figure={line.orderBy < today ? 'now' : `by ${formatDate(line.orderBy, today)}`}
           figureNote={`${line.leadDays} days on the way`}

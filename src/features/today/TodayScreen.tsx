@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { JobSlip, momentWords } from '@/features/job';
+import { JobSlip, inSentence, momentWords } from '@/features/job';
 import { Page, PlanState } from '@/features/shell';
 import { leftToKeys } from '@/core/plan';
 import type { Tonight } from '@/core/today';
@@ -12,7 +12,7 @@ import {
   selectTonight,
   useAppSelector,
 } from '@/store';
-import { ButtonLink, Empty, Note, Section, Slip } from '@/ui';
+import { ButtonLink, Columns, Empty, Note, Section, Slip } from '@/ui';
 import { Calls } from './Calls';
 import { ForecastLine } from './ForecastLine';
 import { titleWords } from './words';
@@ -47,39 +47,54 @@ const SHOWN = 6;
 
 function Lists({ tonight }: { tonight: Tonight }) {
   return (
-    <>
-      <Section
-        title="Ready now"
-        sum={
-          tonight.available > 0
-            ? `fits today: ${formatMinutes(tonight.fits)} of ${formatMinutes(tonight.available)}`
-            : undefined
-        }
-      >
-        {tonight.fitted.length === 0 ? (
-          <Note>
-            {tonight.alsoReady.length > 0
-              ? 'No hours today. What is ready stays ready.'
-              : 'Nothing is ready: all that is left waits for something.'}
-          </Note>
-        ) : null}
-        {tonight.fitted.map(({ job, minutes, hands }) => (
-          <FittedSlip key={job.id} job={job} minutes={minutes} hands={hands} />
-        ))}
-      </Section>
-      <Setting tonight={tonight} />
-      <Calls tonight={tonight} />
-      {tonight.alsoReady.length > 0 ? (
-        <Section title="Also ready" sum={`${tonight.alsoReady.length} jobs, not today`}>
-          {tonight.alsoReady.slice(0, SHOWN).map((job) => (
-            <JobSlip key={job.id} job={job} />
-          ))}
-          {tonight.alsoReady.length > SHOWN ? (
-            <ButtonLink look="quiet" href="/order" label="See all in the build order" />
-          ) : null}
-        </Section>
+    <Columns>
+      <View className="gap-5">
+        <ReadyNow tonight={tonight} />
+        <AlsoReady tonight={tonight} />
+      </View>
+      <View className="gap-5">
+        <Setting tonight={tonight} />
+        <Calls tonight={tonight} />
+      </View>
+    </Columns>
+  );
+}
+
+function ReadyNow({ tonight }: { tonight: Tonight }) {
+  return (
+    <Section
+      title="Ready now"
+      sum={
+        tonight.available > 0
+          ? `fits today: ${formatMinutes(tonight.fits)} of ${formatMinutes(tonight.available)}`
+          : undefined
+      }
+    >
+      {tonight.fitted.length === 0 ? (
+        <Note>
+          {tonight.alsoReady.length > 0
+            ? 'No hours today. What is ready stays ready.'
+            : 'Nothing is ready: all that is left waits for something.'}
+        </Note>
       ) : null}
-    </>
+      {tonight.fitted.map(({ job, minutes, hands }) => (
+        <FittedSlip key={job.id} job={job} minutes={minutes} hands={hands} />
+      ))}
+    </Section>
+  );
+}
+
+function AlsoReady({ tonight: { alsoReady } }: { tonight: Tonight }) {
+  if (alsoReady.length === 0) return null;
+  return (
+    <Section title="Also ready" sum={`${alsoReady.length} jobs, not today`}>
+      {alsoReady.slice(0, SHOWN).map((job) => (
+        <JobSlip key={job.id} job={job} />
+      ))}
+      {alsoReady.length > SHOWN ? (
+        <ButtonLink look="quiet" href="/order" label="See all in the build order" />
+      ) : null}
+    </Section>
   );
 }
 
@@ -112,7 +127,7 @@ function Setting({ tonight }: { tonight: Tonight }) {
             title={`${job.wait?.what ?? job.title}, ${placeOf(project, job)}`}
             note={
               letsGo.length > 0
-                ? `lets go: ${letsGo.map(({ title }) => title.toLowerCase()).join(', ')}`
+                ? `lets go: ${letsGo.map(({ title }) => inSentence(title)).join(', ')}`
                 : 'nothing waits for it'
             }
             figure={formatElapsed(left)}
