@@ -23,8 +23,8 @@ const COUNTER_DIGITS = 10;
 /** After this many records read one by one a snapshot is worth its while. */
 const SNAPSHOT_EVERY = 25;
 
-const eventPrefix = (projectId: string) => `event/${projectId}/`;
-const snapshotKey = (projectId: string) => `snapshot/${projectId}`;
+const eventPrefix = (journal: string) => `event/${journal}/`;
+const snapshotKey = (journal: string) => `snapshot/${journal}`;
 
 const snapshotSchema = z.object({
   records: z.int(),
@@ -40,11 +40,11 @@ const snapshotSchema = z.object({
 export class JournalDoor {
   constructor(
     private readonly database: KeyValue,
-    readonly projectId: string,
+    private readonly journal: string,
   ) {}
 
   private async keys(): Promise<string[]> {
-    const prefix = eventPrefix(this.projectId);
+    const prefix = eventPrefix(this.journal);
     return (await this.database.getAllKeys()).filter((key) => key.startsWith(prefix)).sort();
   }
 
@@ -110,17 +110,17 @@ export class JournalDoor {
     );
   }
 
-  /** Removes the project's journal from this device. */
+  /** Removes the journal from this device. */
   async erase(): Promise<void> {
-    await this.database.removeMany([...(await this.keys()), snapshotKey(this.projectId)]);
+    await this.database.removeMany([...(await this.keys()), snapshotKey(this.journal)]);
   }
 
   private keyFor({ counter, device, id }: JournalEvent): string {
-    return `${eventPrefix(this.projectId)}${String(counter).padStart(COUNTER_DIGITS, '0')}-${device}-${id}`;
+    return `${eventPrefix(this.journal)}${String(counter).padStart(COUNTER_DIGITS, '0')}-${device}-${id}`;
   }
 
   private async snapshot(keys: readonly string[]) {
-    const raw = await this.database.getItem(snapshotKey(this.projectId));
+    const raw = await this.database.getItem(snapshotKey(this.journal));
     if (raw === null) return undefined;
     const parsed = snapshotSchema.safeParse(jsonOrNull(raw));
     if (!parsed.success) return undefined;
@@ -138,7 +138,7 @@ export class JournalDoor {
     };
     // A cache: when there is no room for it, the journal still has everything.
     await this.database
-      .setItem(snapshotKey(this.projectId), JSON.stringify(snapshot))
+      .setItem(snapshotKey(this.journal), JSON.stringify(snapshot))
       .catch(() => undefined);
   }
 }

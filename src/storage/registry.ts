@@ -4,6 +4,8 @@ import type { KeyValue } from './key-value';
 
 const entrySchema = z.object({
   id: z.string().min(1),
+  /** Under which id its journal is stored: a house that was replaced from a file has a fresh one. */
+  journal: z.string().min(1),
   kind: z.enum(['own', 'demo']),
   name: z.string(),
   /** A file made to be shown stands at its own moment. */
@@ -38,7 +40,7 @@ async function readJson<T>(
   }
 }
 
-/** The houses kept on this device. A registry that does not read is rebuilt by hand of the journals found. */
+/** The houses kept on this device. A registry that does not read is rebuilt from the journals found. */
 export async function readRegistry(database: KeyValue): Promise<Registry> {
   const registry = await readJson(database, REGISTRY, registrySchema);
   if (registry) return registry;
@@ -49,6 +51,7 @@ export async function readRegistry(database: KeyValue): Promise<Registry> {
   );
   const projects = [...ids].map((id) => ({
     id,
+    journal: id,
     kind: 'own' as const,
     name: 'Found house',
     clock: null,

@@ -39,7 +39,7 @@ export const openCurrent = (): Thunk<Promise<void>> => async (dispatch, getState
     dispatch(registryRead(registry));
     const entry = getState().session.current;
     if (!entry) return;
-    const opened = await new JournalDoor(outside.database, entry.id).open();
+    const opened = await new JournalDoor(outside.database, entry.journal).open();
     if (!opened.project) {
       dispatch(openFailed(describe(opened.setAside)));
       return;
@@ -56,8 +56,28 @@ const describe = (setAside: readonly SetAside[]): string =>
 
 async function register(outside: Outside, entry: RegistryEntry): Promise<void> {
   const registry = await readRegistry(outside.database);
-  const others = registry.projects.filter(({ id }) => id !== entry.id);
+  // By its journal too: a registry rebuilt from the journals found knows the house by that.
+  const others = registry.projects.filter(
+    ({ id, journal }) => id !== entry.id && journal !== entry.journal,
+  );
   await writeRegistry(outside.database, { projects: [...others, entry], currentId: entry.id });
+}
+
+/**
+ * Brings a whole journal in, under a fresh name of its own: the registry turns to it once it stands whole, and
+ * only then does the journal it replaces go. Killed in between, one or the other is there, never half of both.
+ */
+async function bring(
+  outside: Outside,
+  entry: Omit<RegistryEntry, 'journal'>,
+  events: readonly JournalEvent[],
+): Promise<void> {
+  const { projects } = await readRegistry(outside.database);
+  const replaced = projects.find(({ id }) => id === entry.id);
+  const journal = outside.newId();
+  await new JournalDoor(outside.database, journal).appendMany(events);
+  await register(outside, { ...entry, journal });
+  if (replaced) await new JournalDoor(outside.database, replaced.journal).erase();
 }
 
 /** Starts a house of one's own. Rejects when the device has no room; nothing is half kept. */
@@ -72,9 +92,8 @@ export const startHouse =
       counter: index + 1,
       at: outside.stampTime(),
     })) as JournalEvent[];
-    const entry: RegistryEntry = { id: outside.newId(), kind: 'own', name, clock: null };
-    await new JournalDoor(outside.database, entry.id).appendMany(events);
-    await register(outside, entry);
+    const id = outside.newId();
+    await bring(outside, { id, kind: 'own', name, clock: null }, events);
     await dispatch(openCurrent());
   };
 
@@ -82,17 +101,14 @@ export const startHouse =
 export const openDemo =
   ({ afresh = false } = {}): Thunk<Promise<Result<true, FileError>>> =>
   async (dispatch, _, outside) => {
-    const door = new JournalDoor(outside.database, DEMO_ID);
     const known = (await readRegistry(outside.database)).projects.find(({ id }) => id === DEMO_ID);
     if (known && !afresh) {
       await register(outside, known);
     } else {
       const file = readProjectFile(await outside.fetchDemo());
       if (!file.ok) return file;
-      await door.erase();
-      await door.appendMany(file.value.events);
-      const { name } = file.value.project.house;
-      await register(outside, { id: DEMO_ID, kind: 'demo', name, clock: file.value.clock });
+      const { clock, events, project } = file.value;
+      await bring(outside, { id: DEMO_ID, kind: 'demo', name: project.house.name, clock }, events);
     }
     dispatch(undoOffered(null));
     await dispatch(openCurrent());
@@ -117,7 +133,7 @@ export const wipeHouse = (): Thunk<Promise<void>> => async (dispatch, getState, 
   const registry = await readRegistry(outside.database);
   const projects = registry.projects.filter(({ id }) => id !== current.id);
   await writeRegistry(outside.database, { projects, currentId: projects.at(-1)?.id ?? null });
-  await new JournalDoor(outside.database, current.id).erase();
+  await new JournalDoor(outside.database, current.journal).erase();
   dispatch(undoOffered(null));
   await dispatch(openCurrent());
 };
@@ -126,7 +142,7 @@ export const wipeHouse = (): Thunk<Promise<void>> => async (dispatch, getState, 
 export const exportHouse = (): Thunk<Promise<string>> => async (_, getState, outside) => {
   const { current } = getState().session;
   if (!current) throw new Error('no house is open');
-  const { events } = await new JournalDoor(outside.database, current.id).readAll();
+  const { events } = await new JournalDoor(outside.database, current.journal).readAll();
   return writeProjectFile({ projectId: current.id, clock: current.clock, events });
 };
 
@@ -143,15 +159,8 @@ export const importHouse =
     const registry = await readRegistry(outside.database);
     const known = registry.projects.find(({ id }) => id === projectId);
     if (known && !replace) return fail({ code: 'already-here', name: known.name });
-    const door = new JournalDoor(outside.database, projectId);
-    if (known) await door.erase();
-    await door.appendMany(events);
-    await register(outside, {
-      id: projectId,
-      kind: projectId === DEMO_ID ? 'demo' : 'own',
-      name,
-      clock,
-    });
+    const kind = projectId === DEMO_ID ? 'demo' : 'own';
+    await bring(outside, { id: projectId, kind, name, clock }, events);
     dispatch(undoOffered(null));
     await dispatch(openCurrent());
     return ok(name);

@@ -4,15 +4,6 @@ import { deviceId, readDraft, writeDraft } from '../storage/registry';
 import { eventsKept, noticed, projectRebuilt, undoOffered } from './session';
 import type { Thunk } from './store';
 
-/** One write at a time: each takes the counter after the one before it. */
-let queue: Promise<unknown> = Promise.resolve();
-
-function inTurn<T>(work: () => Promise<T>): Promise<T> {
-  const turn = queue.then(work, work);
-  queue = turn.catch(() => undefined);
-  return turn;
-}
-
 const NOT_KEPT =
   'This could not be kept: the device has no room left or refuses to write. Nothing changed. Export the house under Share, make room, and try again.';
 
@@ -23,7 +14,7 @@ async function append(
 ): Promise<JournalEvent[]> {
   const { current } = getState().session;
   if (!current) throw new Error('no house is open');
-  const door = new JournalDoor(outside.database, current.id);
+  const door = new JournalDoor(outside.database, current.journal);
   const counter = await door.lastCounter();
   const device = await deviceId(outside.database, outside.newId);
   const events = bodies.map((body, index) => ({
@@ -45,7 +36,8 @@ async function append(
 export const keep =
   (bodies: readonly EventBodyOf[], what: string): Thunk<Promise<boolean>> =>
   (dispatch, getState, outside) =>
-    inTurn(async () => {
+    // One write at a time: each takes the counter after the one before it.
+    outside.inTurn(async () => {
       try {
         const events = await append(bodies, getState, outside);
         dispatch(eventsKept(events));
@@ -59,7 +51,7 @@ export const keep =
 
 /** Takes the last thing back by saying so in the journal; what was taken back stays readable there. */
 export const undoLast = (): Thunk<Promise<void>> => (dispatch, getState, outside) =>
-  inTurn(async () => {
+  outside.inTurn(async () => {
     const { undoable, current } = getState().session;
     if (!undoable || !current) return;
     try {
@@ -69,7 +61,7 @@ export const undoLast = (): Thunk<Promise<void>> => (dispatch, getState, outside
         getState,
         outside,
       );
-      const { events } = await new JournalDoor(outside.database, current.id).readAll();
+      const { events } = await new JournalDoor(outside.database, current.journal).readAll();
       const project = reduceJournal(events);
       if (project) dispatch(projectRebuilt(project));
       dispatch(undoOffered(null));

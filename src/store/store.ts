@@ -1,5 +1,6 @@
 import { combineSlices, configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
 import type { Outside } from './outside';
+import { createQueue, type InTurn } from './queue';
 import { planForgotten, planned, planning, planningBegun, planningFailed } from './planning';
 import {
   clockRead,
@@ -41,7 +42,7 @@ export function createStore(outside: Outside) {
     reducer: rootReducer,
     middleware: (defaults) =>
       defaults({
-        thunk: { extraArgument: outside },
+        thunk: { extraArgument: { ...outside, inTurn: createQueue() } },
         // Journals and plans are large and only ever replaced whole.
         immutableCheck: false,
         serializableCheck: false,
@@ -54,5 +55,5 @@ export type Dispatch = Store['dispatch'];
 export type Thunk<T = void> = (
   dispatch: Dispatch,
   getState: () => RootState,
-  outside: Outside,
+  outside: Outside & { inTurn: InTurn },
 ) => T;
