@@ -1,5 +1,6 @@
-/** Makes demo/house.json from the readable sources beside this file: `npm run demo`. */
-import { readFileSync, writeFileSync } from 'node:fs';
+/** Makes the demo house from the readable sources beside this file, as its owner would have logged it. */
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { writeProjectFile } from '../../src/core/files';
 import {
   applyEvent,
@@ -39,7 +40,7 @@ class Journal {
 
 function readDays(): Map<PlainDate, string[]> {
   const days = new Map<PlainDate, string[]>();
-  const text = readFileSync(new URL('days.txt', import.meta.url), 'utf8');
+  const text = readFileSync(join('tools', 'demo', 'days.txt'), 'utf8');
   for (const row of text.split('\n')) {
     const [date, line] = row.split(' | ');
     if (row.startsWith('#') || date === undefined || line === undefined) continue;
@@ -128,11 +129,10 @@ function build(): Journal {
   return journal;
 }
 
-const { events } = build();
-const text = writeProjectFile({
-  projectId: DEMO_ID,
-  clock: momentAt(TODAY, HALF_PAST_EIGHT),
-  events,
-});
-writeFileSync(new URL('../../demo/house.json', import.meta.url), text);
-process.stdout.write(`demo/house.json: ${events.length} events\n`);
+/** The text of the demo house file. */
+export const demoText = (): string =>
+  writeProjectFile({
+    projectId: DEMO_ID,
+    clock: momentAt(TODAY, HALF_PAST_EIGHT),
+    events: build().events,
+  });

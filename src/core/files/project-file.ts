@@ -39,7 +39,17 @@ const frameSchema = z.object({
 /** One event a line, so that two files can be compared by eye. Equal projects give equal text. */
 export function writeProjectFile({ projectId, clock, events }: ProjectFile): string {
   const head = JSON.stringify({ format: FORMAT, version: FILE_VERSION, projectId, clock });
-  const lines = events.map((event) => `  ${JSON.stringify(event)}`).join(',\n');
+  const lines = events
+    .map(({ id, device, counter, at, type, payload }) => ({
+      id,
+      device,
+      counter,
+      at,
+      type,
+      payload,
+    }))
+    .map((event) => `  ${JSON.stringify(event)}`)
+    .join(',\n');
   return `${head.slice(0, -1)},"events":[\n${lines}\n]}\n`;
 }
 
@@ -108,7 +118,7 @@ export function checkProjectFile(text: string): Result<Fault[], FileError> {
 }
 
 function danglingFaults(events: readonly JournalEvent[]): Fault[] {
-  const indexOf = new Map(events.map((event, index) => [event.id, index]));
+  const indexOf = new Map(events.map((event, index) => [event.id, index] as const).toReversed());
   const repeated = events.flatMap((event, index) =>
     indexOf.get(event.id) === index ? [] : [{ path: `events.${index}.id`, reason: 'told twice' }],
   );

@@ -52,8 +52,9 @@ function normalise(text: string): string {
 const METRIC =
   /^(\d+(?:[.,]\d+)?)\s*(mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|m|met(?:re|er)s?)$/;
 const METRIC_PAIR = /^(\d+)\s*m\s*(\d{1,3})\s*(cm|mm)?$/;
+/** A fraction stands alone or behind a blank or dash: `13/16` is not `1 3/16`. */
 const FEET_INCHES =
-  /^(?:(\d+(?:\.\d+)?)\s*')?\s*(?:(\d+(?:\.\d+)?)?(?:\s*[- ]?\s*(\d+)\/(\d+))?\s*("?))$/;
+  /^(?:(\d+(?:\.\d+)?)\s*')?\s*(?:(\d+(?:\.\d+)?)(?:\s*[- ]\s*(\d+)\/(\d+))?|(\d+)\/(\d+))?\s*("?)$/;
 const FEET_DASH_INCHES = /^(\d+)\s*-\s*(\d+(?:\.\d+)?)(?:\s+(\d+)\/(\d+))?\s*"?$/;
 
 const TICKS_PER_METRIC_UNIT = { mm: 320, c: 3_200, m: 320_000 } as const;
@@ -99,10 +100,10 @@ export function parseLength(text: string): Result<Ticks, LengthError> {
   const dashed = FEET_DASH_INCHES.exec(clean);
   if (dashed) return imperialTicks(text, dashed[1], dashed[2], dashed[3], dashed[4]);
   const imperial = FEET_INCHES.exec(clean);
-  if (imperial && (imperial[1] ?? imperial[2] ?? imperial[3]) !== undefined) {
-    const [, feet, inches, top, bottom, mark] = imperial;
+  if (imperial && (imperial[1] ?? imperial[2] ?? imperial[5]) !== undefined) {
+    const [, feet, inches, top, bottom, loneTop, loneBottom, mark] = imperial;
     if (feet === undefined && mark === '') return fail({ code: 'no-unit', text });
-    return imperialTicks(text, feet, inches, top, bottom);
+    return imperialTicks(text, feet, inches, top ?? loneTop, bottom ?? loneBottom);
   }
   return fail({ code: 'unreadable', text });
 }

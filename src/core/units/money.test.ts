@@ -1,0 +1,55 @@
+import fc from 'fast-check';
+import { cents, formatMoney, parseMoney, splitCents } from '.';
+
+const read = (text: string) => {
+  const parsed = parseMoney(text);
+  return parsed.ok ? parsed.value : parsed.error.code;
+};
+
+describe('money', () => {
+  it.each([
+    ['$18.40', 1_840],
+    ['18', 1_800],
+    ['1,250', 125_000],
+    ['18,40 €', 1_840],
+    ['-$20', -2_000],
+    ['20 bucks', 2_000],
+    ['£3.5', 350],
+  ])('reads %s', (text, value) => expect(read(text)).toBe(value));
+
+  it.each([
+    ['', 'empty'],
+    ['a lot', 'unreadable'],
+    ['$1.234', 'unreadable'],
+  ])('refuses "%s"', (text, code) => expect(read(text)).toBe(code));
+
+  it('shows cents, but not on round thousands', () => {
+    expect(formatMoney(cents(1_840), 'USD')).toBe('$18.40');
+    expect(formatMoney(cents(1_240_000), 'USD')).toBe('$12,400');
+    expect(formatMoney(cents(-2_000), 'EUR')).toBe('-€20.00');
+  });
+
+  it('splits by largest remainder', () => {
+    // 100 over 1:1:1 is 33.33 each; the odd cent goes to the first of the equal remainders.
+    expect(splitCents(cents(100), [1, 1, 1])).toEqual([34, 33, 33]);
+    // 1000 over 60:30:9 of 99: 606.06, 303.03, 90.91; the cent left goes to the .91.
+    expect(splitCents(cents(1_000), [60, 30, 9])).toEqual([606, 303, 91]);
+    expect(splitCents(cents(-101), [1, 1])).toEqual([-51, -50]);
+    expect(splitCents(cents(7), [0, 0])).toEqual([4, 3]);
+  });
+
+  it('never loses or makes a cent, and stays within one of the fair share', () => {
+    const weights = fc.array(fc.nat({ max: 1_000 }), { minLength: 1, maxLength: 12 });
+    fc.assert(
+      fc.property(fc.integer({ min: -1e9, max: 1e9 }), weights, (total, shares) => {
+        const parts = splitCents(cents(total), shares);
+        expect(parts.reduce((sum, part) => sum + part, 0)).toBe(total);
+        const whole = shares.reduce((sum, share) => sum + share, 0);
+        parts.forEach((part, at) => {
+          const fair = whole > 0 ? (total * (shares[at] ?? 0)) / whole : total / shares.length;
+          expect(Math.abs(part - fair)).toBeLessThanOrEqual(1);
+        });
+      }),
+    );
+  });
+});

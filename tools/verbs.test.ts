@@ -1,0 +1,156 @@
+import { spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { readProjectFile } from '../src/core/files';
+import type { Project } from '../src/core/house';
+import { linkJobs } from '../src/core/order';
+import { planHouse } from '../src/core/schedule';
+import { expandJobs } from '../src/core/steps';
+import { faultsOf } from '../src/core/testing/check-plan';
+import { demoText } from './demo/build';
+
+const DEMO = 'demo/house.json';
+
+function core(words: readonly string[], input = '') {
+  const ran = spawnSync('node', ['--import', 'tsx', 'tools/core.ts', ...words], {
+    input,
+    encoding: 'utf8',
+  });
+  return { code: ran.status, out: ran.stdout, fault: ran.stderr };
+}
+const demo = () => {
+  const file = readProjectFile(readFileSync(DEMO, 'utf8'));
+  if (!file.ok) throw new Error(file.error.code);
+  return file.value;
+};
+
+type PlanOut = {
+  jobs: {
+    id: string;
+    state: string;
+    start: string;
+    finish: string;
+    waitsFor: { job: string; why: string }[];
+  }[];
+  gates: Record<'sleep' | 'live' | 'done', { date: string; jobsLeft: number; hoursLeft: number }>;
+  orders: { item: string; orderBy: string; neededBy: string }[];
+};
+const momentOf = (iso: string) => Date.parse(`${iso}:00Z`) / 60_000;
+
+/** Every rule between two jobs left to do, checked on the printed plan alone. */
+function brokenLinks(project: Project, { jobs }: PlanOut): string[] {
+  const planned = new Map(jobs.map((job) => [job.id, job]));
+  const all = expandJobs(project);
+  const waits = new Map(all.map((job) => [job.id, (job.wait?.hours ?? 0) * 60]));
+  const begun = (state: string) => state === 'done' || state === 'setting' || state === 'in-hand';
+  return linkJobs(all).flatMap(({ before, after, why }) => {
+    const [first, next] = [planned.get(before), planned.get(after)];
+    if (!first || !next) return [`${before} or ${after} is missing`];
+    if (begun(next.state)) return [];
+    const free = momentOf(first.finish) + (waits.get(before) ?? 0);
+    return momentOf(next.start) >= free ? [] : [`${after} before ${before}: ${why}`];
+  });
+}
+
+describe('npm run -s core -- plan', () => {
+  const ran = core(['plan', DEMO]);
+  const plan = JSON.parse(ran.out) as PlanOut;
+
+  it('keeps every precedence and wait of the demo', () => {
+    expect(ran.code).toBe(0);
+    const { project, clock } = demo();
+    expect(plan.jobs.length).toBeGreaterThanOrEqual(150);
+    expect(brokenLinks(project, plan)).toEqual([]);
+    const planned = planHouse(project, clock ?? (0 as never));
+    expect(planned.ok && faultsOf(project, planned.value)).toEqual([]);
+  });
+
+  it('would notice a broken one', () => {
+    const { project } = demo();
+    const late = plan.jobs.map((job) => ({ ...job, start: '2026-01-01T08:00' }));
+    expect(brokenLinks(project, { ...plan, jobs: late }).length).toBeGreaterThan(0);
+  });
+
+  it('gives each link its reason, each gate its date, each order its days', () => {
+    for (const job of plan.jobs)
+      for (const link of job.waitsFor) expect(link.why).toMatch(/\.$|^Rot/);
+    expect(plan.gates.sleep.date <= plan.gates.live.date).toBe(true);
+    for (const order of plan.orders) expect(order.orderBy <= order.neededBy).toBe(true);
+  });
+});
+
+describe('the demo house', () => {
+  it('is what its readable source makes', () => {
+    expect(readFileSync(DEMO, 'utf8')).toBe(demoText());
+  });
+
+  it('holds what the product promises of it', () => {
+    const { project, clock } = demo();
+    expect(Object.keys(project.places).length).toBeGreaterThanOrEqual(10);
+    expect(Object.keys(project.days).length).toBeGreaterThanOrEqual(60);
+    expect(project.inspections.some(({ result }) => result === 'failed')).toBe(true);
+    const planned = planHouse(project, clock ?? (0 as never));
+    const states = new Set(planned.ok ? planned.value.jobs.map(({ state }) => state) : []);
+    expect(states).toEqual(
+      new Set(['done', 'in-hand', 'ready', 'setting', 'held', 'arrives', 'later']),
+    );
+  });
+
+  it('checks out', () => {
+    expect(core(['check', DEMO])).toMatchObject({ code: 0, out: '{\n "ok": true\n}\n' });
+  });
+});
+
+describe('npm run -s core -- log', () => {
+  const ask = (line: string, today = '2026-03-14') =>
+    core(
+      ['log', '-'],
+      JSON.stringify({ project: JSON.parse(readFileSync(DEMO, 'utf8')), line, today }),
+    );
+
+  it('answers entries, and questions where it is unclear', () => {
+    const clear = JSON.parse(ask('2h me sanding back bedroom, half').out) as {
+      entries: object[];
+      questions: [];
+    };
+    expect(clear.questions).toEqual([]);
+    expect(clear.entries).toEqual([
+      {
+        kind: 'hours',
+        personId: 'me',
+        minutes: 120,
+        jobId: 'back-bed/board.sand',
+        placeId: 'back-bed',
+      },
+      { kind: 'progress', jobId: 'back-bed/board.sand', share: 50 },
+    ]);
+    const asked = JSON.parse(ask('2h Bogdan sanding back bedroom').out) as { questions: object[] };
+    expect(asked.questions).toEqual([expect.objectContaining({ code: 'who' })]);
+  });
+
+  it.each([
+    [
+      ask('2025-12-01 2h sanding back bedroom'),
+      /^line: 2025-12-01 is before the first day, 2026-01-10$/,
+    ],
+    [ask(''), /^line: says nothing$/],
+    [ask('2h', '14 March'), /^today: /],
+    [core(['log', '-'], '{'), /^input: not JSON$/],
+    [
+      core(['log', '-'], '{"line":"x","today":"2026-03-14","project":{}}'),
+      /^project\.format: not a Fresh Porch/,
+    ],
+    [core(['plan', '-'], '{}'), /^format: not a Fresh Porch project file$/],
+    [core(['plan', 'nowhere.json']), /^input: cannot read nowhere\.json$/],
+    [core(['plan']), /^input: missing/],
+    [core(['dance', DEMO]), /^verb: "dance" is none of plan, check, log$/],
+    [
+      core(['check', '-'], readFileSync(DEMO, 'utf8').slice(0, 4_000)),
+      /^file: cut off before its end$/,
+    ],
+    [core(['plan', DEMO, '--today', 'soon']), /^today: not a YYYY-MM-DD date$/],
+  ])('ends bad input with 2 and one clear line: %#', (ran, line) => {
+    expect(ran.code).toBe(2);
+    expect(ran.fault.trim().split('\n')).toHaveLength(1);
+    expect(ran.fault.trim()).toMatch(line);
+  });
+});
