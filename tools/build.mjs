@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { ROOT, bin, digestOf, install, isFresh, mustRun, stamp } from './lib.mjs';
 
 const SOURCES = [
+  'index.ts',
   'src',
   'public',
   'demo',

@@ -1,6 +1,5 @@
 import { forwardRef, useId } from 'react';
 import { TextInput, View, type TextInputProps } from 'react-native';
-import { usePalette } from './theme';
 import { Small, Strong } from './text';
 
 type Props = Omit<TextInputProps, 'className'> & {
@@ -17,7 +16,6 @@ export const Field = forwardRef<TextInput, Props>(function Field(
   ref,
 ) {
   const id = useId();
-  const palette = usePalette();
   const note = error ?? hint;
   return (
     <View className={`gap-1 ${className}`}>
@@ -27,7 +25,6 @@ export const Field = forwardRef<TextInput, Props>(function Field(
         aria-label={label}
         aria-invalid={error !== undefined}
         aria-describedby={note ? `${id}-note` : undefined}
-        placeholderTextColor={palette.soft}
         className={`min-h-target rounded-board border bg-paper px-3 py-2 font-sans text-body text-ink ${error ? 'border-brick' : 'border-soft'}`}
         {...input}
       />

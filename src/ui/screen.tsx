@@ -18,7 +18,12 @@ export function Screen({
 }) {
   return (
     <View className="flex-1 wide:flex-row">
-      <ScrollView className="flex-1" contentContainerClassName="p-4 pb-8 gap-5 wide:px-6">
+      {/* Focusable, so that the arrow keys scroll a page with nothing to press on it. */}
+      <ScrollView
+        tabIndex={0}
+        className="flex-1"
+        contentContainerClassName="p-4 pb-8 gap-5 wide:px-6"
+      >
         <View className="gap-1">
           {above !== undefined || aboveRight ? (
             <View className="flex-row items-baseline justify-between gap-3">
@@ -32,6 +37,7 @@ export function Screen({
       </ScrollView>
       {beside ? (
         <ScrollView
+          tabIndex={0}
           className="hidden border-l border-line bg-paper wide:flex wide:max-w-[340px] wide:flex-1"
           contentContainerClassName="p-5 gap-4"
         >

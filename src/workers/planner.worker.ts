@@ -1,3 +1,4 @@
+import '../no-eval';
 import { answer } from './answer';
 
 self.onmessage = ({ data }: MessageEvent<unknown>) => {

@@ -11,7 +11,7 @@ import {
   useAppSelector,
 } from '@/store';
 import { formatDate } from '@/core/units';
-import { Button, Small, usePalette } from '@/ui';
+import { Button, Small } from '@/ui';
 import { Slips } from './Slips';
 import { useLine } from './useLine';
 
@@ -21,7 +21,6 @@ const DRAFT = 'log strip';
 export function LogStrip() {
   const dispatch = useAppDispatch();
   const today = useAppSelector(selectToday);
-  const palette = usePalette();
   const input = useRef<TextInput>(null);
   const [text, setText] = useState('');
   const [asked, setAsked] = useState(false);
@@ -84,7 +83,6 @@ export function LogStrip() {
           ref={input}
           aria-label="Say your evening"
           placeholder="Say your evening: 2h30 me, taping…"
-          placeholderTextColor={palette.soft}
           value={text}
           onChangeText={type}
           onSubmitEditing={() => void keepLine()}

@@ -51,7 +51,7 @@ export function WeekBoard({
           </View>
         ))}
       </View>
-      <ScrollView horizontal className="flex-1">
+      <ScrollView horizontal tabIndex={0} className="flex-1">
         <Weeks model={model} selectedId={selectedId} onSelect={onSelect} />
       </ScrollView>
     </View>

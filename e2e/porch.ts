@@ -1,0 +1,173 @@
+import { readFileSync } from 'node:fs';
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+
+/** The day every test stands at: a Saturday morning. */
+export const TODAY = '2026-03-14T09:00:00';
+export const PHONE = { width: 390, height: 844 };
+export const WIDE = { width: 1280, height: 800 };
+
+type Room = { kind: string; name?: string; length: string; width: string; height?: string };
+type House = { name?: string; yearBuilt?: string; firstDay?: string; helper?: string };
+type Place =
+  'Today' | 'House' | 'Order' | 'Stores' | 'Spend' | 'Keys' | 'Journal' | 'Share' | 'Settings';
+
+/** What a person does with Fresh Porch, in their words. */
+export class Porch {
+  constructor(readonly page: Page) {}
+
+  async openDemo(): Promise<void> {
+    await this.page.goto('/demo');
+    await expect(this.page.getByRole('heading', { level: 1 })).toContainText(
+      '8h today, and Ana 6h',
+    );
+  }
+
+  heading = () => this.page.getByRole('heading', { level: 1 });
+
+  async go(place: Place): Promise<void> {
+    const rail = this.page.getByRole('navigation', { name: 'Places' });
+    const tag = rail.getByRole('link', { name: place, exact: true });
+    await expect(rail).toBeVisible();
+    if (!(await tag.isVisible())) {
+      await this.page.getByRole('link', { name: 'More' }).click();
+      await this.page
+        .getByRole('main')
+        .getByRole('link', { name: new RegExp(`^${place}`) })
+        .click();
+      await expect(this.page).toHaveURL(new RegExp(`/${place.toLowerCase()}$`));
+      return;
+    }
+    await tag.click();
+    await expect(tag).toHaveAttribute('aria-current', 'page');
+  }
+
+  fill = (label: string, text: string) => this.page.getByLabel(label, { exact: true }).fill(text);
+  press = (name: string | RegExp) => this.page.getByRole('button', { name }).click();
+  choose = (group: string, option: string) =>
+    this.page
+      .getByRole('radiogroup', { name: group })
+      .getByRole('radio', { name: option, exact: true })
+      .click();
+
+  /** From the welcome page to the rooms. */
+  async startHouse({
+    name = 'Quince Cottage',
+    yearBuilt = '1928',
+    firstDay = '2026-03-01',
+    helper = 'Ana',
+  }: House = {}): Promise<void> {
+    await this.page.goto('/');
+    await this.page.getByRole('link', { name: 'Start my house' }).click();
+    await this.fill('Name of the house', name);
+    await this.fill('Year built', yearBuilt);
+    await this.fill('First day of work', firstDay);
+    await this.fill('Wished move-in day', '2026-08-31');
+    await this.fill('Helper’s name', helper);
+    await this.fill('Hours each weekend day', '5h');
+    await this.press('On to the rooms');
+    await expect(this.heading()).toHaveText('Your rooms');
+  }
+
+  async addRoom({ kind, name, length, width, height }: Room): Promise<void> {
+    await this.choose('What is it', kind);
+    if (name !== undefined) await this.fill('Name', name);
+    await this.fill('Length', length);
+    await this.fill('Width', width);
+    if (height !== undefined) await this.fill('Height', height);
+    await this.press('Add this room');
+  }
+
+  async finishRooms(count: number): Promise<void> {
+    await expect(
+      this.page.getByText(`${count} place${count === 1 ? '' : 's'}`, { exact: true }),
+    ).toBeVisible();
+    await this.press('Start the house');
+    await expect(this.heading()).toHaveText('Cut through the house');
+  }
+
+  async openRoom(name: string): Promise<void> {
+    await this.go('House');
+    await this.page
+      .getByRole('main')
+      .getByRole('link', { name: new RegExp(`^${name},`) })
+      .click();
+    await expect(this.heading()).toHaveText(name);
+  }
+
+  async chooseWorks(room: string, works: readonly string[]): Promise<void> {
+    await this.openRoom(room);
+    for (const [at, work] of works.entries()) {
+      if (at > 0) await this.press('Choose more works');
+      await this.press(`Choose: ${work}`);
+      await expect(this.page.getByRole('button', { name: `Drop: ${work}` })).toBeVisible();
+      if (at > 0) await this.press('That is all');
+    }
+  }
+
+  say = (line: string) => this.fill('Say your evening', line);
+  slips = () => this.page.getByRole('list', { name: 'What this line will keep' });
+
+  async keep(line: string): Promise<void> {
+    await this.say(line);
+    await this.page.getByLabel('Say your evening').press('Enter');
+    await expect(this.page.getByLabel('Say your evening')).toHaveValue('');
+  }
+
+  /** "41 things stand between you and the keys" -> 41. */
+  async leftToKeys(): Promise<number> {
+    await this.go('Keys');
+    await expect(this.heading()).toContainText('stand');
+    return Number(/\d+/.exec((await this.heading().textContent()) ?? '')?.[0]);
+  }
+
+  /** The whole house as the exported file's text. */
+  async exportHouse(): Promise<string> {
+    await this.go('Share');
+    const saved = this.page.waitForEvent('download');
+    await this.press('Export the whole house');
+    return readFileSync(await (await saved).path(), 'utf8');
+  }
+
+  async importHouse(text: string, name = 'house.json'): Promise<void> {
+    const chooser = this.page.waitForEvent('filechooser');
+    await this.press('Choose a file');
+    await (
+      await chooser
+    ).setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+  }
+
+  async expectAccessible(where: string): Promise<void> {
+    const { violations } = await new AxeBuilder({ page: this.page }).analyze();
+    const serious = violations.filter(
+      ({ impact }) => impact === 'serious' || impact === 'critical',
+    );
+    expect(
+      serious.map(
+        ({ id, nodes }) =>
+          `${where}: ${id} ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
+      ),
+    ).toEqual([]);
+  }
+}
+
+/** Tests with a clock that stands still, and a page that may not reach beyond its own origin. */
+export const test = base.extend<{ porch: Porch }>({
+  porch: async ({ page, baseURL }, provide) => {
+    const strayed: string[] = [];
+    const broken: string[] = [];
+    page.on('request', (request) => {
+      const url = request.url();
+      if (!url.startsWith(baseURL ?? '') && !/^(data|blob):/.test(url)) strayed.push(url);
+    });
+    page.on('pageerror', (error) => broken.push(error.message));
+    page.on('console', (message) => {
+      if (message.type() === 'error') broken.push(message.text());
+    });
+    await page.clock.setFixedTime(TODAY);
+    await provide(new Porch(page));
+    expect(strayed).toEqual([]);
+    expect(broken).toEqual([]);
+  },
+});
+export { expect };

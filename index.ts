@@ -1,0 +1,2 @@
+import './src/no-eval';
+import 'expo-router/entry';
