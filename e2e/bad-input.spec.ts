@@ -52,6 +52,12 @@ test('a room tells each bad size in its own words and keeps what was typed', asy
   await expect(page.getByText('That is under 6 inches (15 cm). Check the unit.')).toBeVisible();
   await expect(page.getByText('A size has to be more than nought.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Start the house' })).toBeDisabled();
+  // A room that was added is there again after a reload.
+  await porch.addRoom({ kind: 'Bedroom', name: 'Nook', length: `9'`, width: `8'`, height: `8'` });
+  await expect(page.getByText('1 place', { exact: true })).toBeVisible();
+  await page.reload();
+  await porch.press('On to the rooms');
+  await expect(page.getByText('1 place', { exact: true })).toBeVisible();
 });
 
 test('a file that is not whole, not ours or from a newer version changes nothing', async ({

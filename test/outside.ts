@@ -68,6 +68,7 @@ export function testOutside(database: KeyValue, name = 'a'): Outside {
   let ids = 0;
   return {
     database,
+    drafts: database,
     tabs: { tell: () => undefined, listen: () => undefined },
     planner: {
       forecast: (project, now, signal) =>

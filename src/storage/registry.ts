@@ -76,9 +76,3 @@ export async function deviceId(database: KeyValue, newId: () => string): Promise
   await database.setItem(DEVICE, fresh);
   return fresh;
 }
-
-/** What stands half typed in a form, so that a reload does not lose it. */
-export const readDraft = async (database: KeyValue, form: string): Promise<string> =>
-  (await database.getItem(`draft/${form}`)) ?? '';
-export const writeDraft = (database: KeyValue, form: string, text: string): Promise<void> =>
-  database.setItem(`draft/${form}`, text);

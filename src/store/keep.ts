@@ -1,6 +1,7 @@
 import { reduceJournal, type EventBodyOf, type JournalEvent } from '../core/house';
 import { JournalDoor } from '../storage/journal';
-import { deviceId, readDraft, writeDraft } from '../storage/registry';
+import { readDraft, writeDraft } from '../storage/drafts';
+import { deviceId } from '../storage/registry';
 import { eventsKept, noticed, projectRebuilt, undoOffered } from './session';
 import type { Thunk } from './store';
 
@@ -74,13 +75,13 @@ export const undoLast = (): Thunk<Promise<void>> => (dispatch, getState, outside
 export const saveDraft =
   (form: string, text: string): Thunk =>
   (_dispatch, _getState, outside) => {
-    writeDraft(outside.database, form, text).catch(() => undefined);
+    writeDraft(outside.drafts, form, text).catch(() => undefined);
   };
 
 export const loadDraft =
   (form: string): Thunk<Promise<string>> =>
   (_dispatch, _getState, outside) =>
-    readDraft(outside.database, form).catch(() => '');
+    readDraft(outside.drafts, form).catch(() => '');
 
 /** A fresh id from outside, for the things a screen creates. */
 export const freshId = (): Thunk<string> => (_dispatch, _getState, outside) => outside.newId();

@@ -1,5 +1,6 @@
 import type { Moment } from '../core/units';
 import { momentAt, plainDate } from '../core/units';
+import type { Drafts } from '../storage/drafts';
 import type { KeyValue } from '../storage/key-value';
 import type { Tabs } from '../storage/tabs';
 import type { Planner } from '../workers/planner';
@@ -7,6 +8,7 @@ import type { Planner } from '../workers/planner';
 /** Everything the store needs from the world: passed in, so that tests can pass their own. */
 export type Outside = {
   database: KeyValue;
+  drafts: Drafts;
   tabs: Tabs;
   planner: Planner;
   /** The household's wall clock. */

@@ -47,6 +47,24 @@ export {
   type WorkChoiceId,
 } from './works';
 export {
+  conditionSchema,
+  decisionSchema,
+  demandSchema,
+  elementSchema,
+  riskSchema,
+  surveyIdOf,
+  surveySchema,
+  suspicionSchema,
+  type Decision,
+  type Demand,
+  type Element,
+  type ElementCondition,
+  type Risk,
+  type Settlement,
+  type Survey,
+  type Suspicion,
+} from './survey';
+export {
   orderSchema,
   type Inspection,
   type Leftover,

@@ -11,6 +11,7 @@ import {
   quoteSchema,
   wallRecordSchema,
 } from './records';
+import { demandSchema, settlementSchema, surveySchema } from './survey';
 import { ownJobSchema, workChoiceSchema } from './works';
 
 export const houseSchema = z.object({
@@ -56,6 +57,10 @@ export const projectSchema = z.object({
   questions: z.record(z.string(), openQuestionSchema),
   quotes: z.record(z.string(), quoteSchema),
   leftovers: z.record(z.string(), leftoverSchema),
+  /** What was seen on the walk, by place and element. */
+  surveys: z.record(z.string(), surveySchema),
+  settlements: z.record(z.string(), settlementSchema),
+  demands: z.record(z.string(), demandSchema),
 });
 export type Project = z.infer<typeof projectSchema>;
 

@@ -102,6 +102,80 @@ const OPEN_UP: readonly Rule[] = [
   here('demo.haul', 'shell.porch', 'practice', 'A clear place for the new posts.'),
 ];
 
+/** What is suspected is looked at before anything is ordered for that room, or built on it. */
+const LOOK: readonly Rule[] = [
+  here('survey.walk', '#looks', 'practice', 'The walk says where to look.'),
+  here('safe.isolate', 'look.open', 'safety', 'Nothing is opened before it is proved dead.'),
+  house('survey.test', 'look.open', 'safety', 'Test suspect materials before you disturb them.'),
+  here('#looks', 'decide.finishes', 'practice', 'Look before you order for that room.'),
+  here('#looks', '#opens-up', 'practice', 'What hides trouble is opened first.'),
+  here('#looks', '#structure', 'practice', 'What carries is looked at before it is built on.'),
+  here('#looks', '#rough', 'practice', 'Know what is behind before you run new lines.'),
+  here('#looks', 'shell.roof', 'practice', 'Look under it before you cover it again.'),
+  here('#looks', 'mend.walls', 'practice', 'Look behind it before you patch it.'),
+  here('#looks', 'mend.ceiling', 'practice', 'Look behind it before you patch it.'),
+  here('#looks', 'paint.wash', 'practice', 'Look behind it before you paint it.'),
+  here('#looks', 'mend.boards', 'practice', 'Look under it before you mend it.'),
+  here('#looks', 'floor.sand', 'practice', 'Look under it before you sand it.'),
+];
+
+/** Making good what stays comes where its new counterpart would. */
+const MEND: readonly Rule[] = [
+  ...(['mend.ceiling', 'mend.walls', 'mend.window', 'mend.skin'] as const).map((id) =>
+    house('survey.test', id, 'safety', 'Old paint and plaster are tested before they are cut.'),
+  ),
+  here('demo.part', 'demo.haul', 'physics', 'Debris goes out once it is down.'),
+  here('demo.part', 'structure.opening', 'physics', 'The old unit leaves its hole first.'),
+  here('demo.part', 'structure.stair', 'physics', 'The old stair makes room for the new.'),
+  here('demo.part', 'mend.built-ins', 'physics', 'It comes out before it goes back.'),
+  house(
+    'engineer.visit',
+    'structure.opening',
+    'safety',
+    'Sizes come from an engineer, never a guess.',
+  ),
+  house(
+    'structure.opening',
+    'hold.framing',
+    'inspection',
+    'The inspector sees the frame while it is bare.',
+  ),
+  here(
+    'structure.opening',
+    'trim.casing',
+    'physics',
+    'Casing goes round an opening that is framed.',
+  ),
+  here('structure.stair', 'trim.rail', 'physics', 'Rails stand on the new stair.'),
+  here(
+    'shell.clear-drains',
+    'outside.grade',
+    'physics',
+    'Pipes run free before ground covers them.',
+  ),
+  here(
+    'rough.drains',
+    'rough.mend-pipes',
+    'practice',
+    'New drains first, then mend what meets them.',
+  ),
+  here('board.ceiling', 'board.tape-ceiling', 'physics', 'Tape covers hung joints.'),
+  here('board.tape-ceiling', 'paint.prime', 'physics', 'Primer goes on dry compound.'),
+  here('mend.ceiling', 'paint.prime', 'physics', 'Primer goes on dry patches.'),
+  here('mend.walls', 'paint.prime', 'physics', 'Primer goes on dry patches.'),
+  here('mend.ceiling', 'mend.walls', 'practice', 'Work from the top down.'),
+  here('paint.walls', 'mend.built-ins', 'practice', 'It is easier to paint an empty wall.'),
+  here('mend.boards', 'floor.sand', 'physics', 'Sand a floor that is whole.'),
+  here('paint.walls', 'mend.boards', 'practice', 'Paint falls on the floor.'),
+  here('mend.window', 'last.coat', 'practice', 'Putty and frames get the last coat too.'),
+  here('mend.door', 'last.coat', 'practice', 'Edges that were planed get the last coat too.'),
+  here('last.coat', 'clean.down', 'practice', 'Clean when the dust is over.'),
+  here('paint.walls', 'clean.down', 'practice', 'Clean when the dust is over.'),
+  here('demo.haul', 'clean.down', 'practice', 'Clean when the dust is over.'),
+  here('mend.skin', 'outside.paint', 'physics', 'Paint covers what was patched.'),
+  here('clean.down', 'close.punch', 'practice', 'One sees faults in a clean room.'),
+];
+
 const CARRY: readonly Rule[] = [
   house(
     'engineer.visit',
@@ -461,6 +535,8 @@ const FINISH: readonly Rule[] = [
 export const RULES: readonly Rule[] = [
   ...DECIDE,
   ...OPEN_UP,
+  ...LOOK,
+  ...MEND,
   ...CARRY,
   ...DRY_IN,
   ...ROUGH,

@@ -8,6 +8,7 @@ import {
   type Place,
   type Project,
 } from '../house';
+import { scopeOf } from '../scope';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, cents, minutes, type Cents, type Minutes } from '../units';
 import type { Job, JobMaterial, Quantity } from './job';
 import { findStep, STEPS } from './library';
@@ -95,6 +96,7 @@ function collectAsks(project: Project): Asks {
   const house = new Map<string, Ask>();
   const byFloor: Asks['byFloor'] = new Map();
   const byPlace: Asks['byPlace'] = new Map();
+  const scope = scopeOf(project);
   for (const stepId of ALWAYS) askFor(house, stepId, 1, 'Every house needs it');
   for (const place of placesInOrder(project)) {
     const here = new Map<string, Ask>();
@@ -102,13 +104,12 @@ function collectAsks(project: Project): Asks {
     byPlace.set(place.id, here);
     byFloor.set(place.floor, floor);
     const asksAt = { house, floor, place: here };
-    for (const choice of Object.values(project.works)) {
-      const work = choice.placeId === place.id ? findWork(choice.workId) : undefined;
+    for (const item of scope) {
+      const work = item.placeId === place.id ? findWork(item.workId) : undefined;
       for (const stepId of work?.steps ?? []) {
         const step = findStep(stepId);
         if (!step || !work) continue;
-        const counted = work.counted ? choice.count : 1;
-        askFor(asksAt[step.at], stepId, counted, work.title);
+        askFor(asksAt[step.at], stepId, work.counted ? item.count : 1, item.because);
       }
     }
   }

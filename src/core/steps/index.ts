@@ -3,6 +3,6 @@ export { CAUTIONS, DEFERS, type CautionId } from './cautions';
 export { CONDITIONS, GATES, type Condition, type ConditionId, type GateId } from './conditions';
 export type { MaterialUse, Measure, Step, StepWork, Tag } from './step';
 export { STEPS, findStep } from './library';
-export { ALWAYS, WORKS, findWork, worksFor, type Work } from './works';
+export { ALWAYS, LOOK_WORKS, WORKS, findWork, worksFor, type Work } from './works';
 export type { Job, JobMaterial, Quantity } from './job';
 export { amountOf, estimateEffort, expandJobs, jobIdFor } from './expand';

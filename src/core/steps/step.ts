@@ -37,6 +37,7 @@ export type MaterialUse = {
 
 /** Families of steps that rules speak of. */
 export type Tag =
+  | 'looks'
   | 'opens-up'
   | 'structure'
   | 'shell'

@@ -1,4 +1,5 @@
 import { createStore, momentOf, openCurrent, type Outside } from '@/store';
+import { browserDrafts } from '@/storage/drafts';
 import { browserDatabase } from '@/storage/key-value';
 import { browserTabs } from '@/storage/tabs';
 import { workerPlanner } from '@/workers/planner';
@@ -22,6 +23,7 @@ export function createBrowserStore() {
   const tabs = browserTabs();
   const outside: Outside = {
     database: browserDatabase(),
+    drafts: browserDrafts(),
     tabs,
     planner: workerPlanner(),
     now: () => momentOf(new Date()),

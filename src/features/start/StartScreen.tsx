@@ -3,7 +3,8 @@ import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { ScrollView, View } from 'react-native';
-import { placeIdSchema, type Place } from '@/core/house';
+import { z } from 'zod';
+import { placeIdSchema, placeSchema, type Place } from '@/core/house';
 import { dateOf } from '@/core/units';
 import { placeFrom, type RoomRead } from '@/features/room';
 import { freshId, loadDraft, momentOf, saveDraft, startHouse, useAppDispatch } from '@/store';
@@ -13,6 +14,19 @@ import { HouseStep } from './HouseStep';
 import { RoomsStep } from './RoomsStep';
 
 const DRAFT = 'start';
+const ROOMS_DRAFT = 'start rooms';
+
+const roomsDraftSchema = z
+  .string()
+  .transform((text, context): unknown => {
+    try {
+      return JSON.parse(text);
+    } catch {
+      context.addIssue({ code: 'custom', message: 'not JSON' });
+      return z.NEVER;
+    }
+  })
+  .pipe(z.array(placeSchema).min(1));
 
 /** Two short steps: the house with its hours, then its rooms. Typed words survive a reload. */
 export function StartScreen() {
@@ -27,10 +41,15 @@ export function StartScreen() {
   const [places, setPlaces] = useState<Place[]>([]);
   const [failed, setFailed] = useState(false);
   useDraft(form);
+  useRoomsDraft(setPlaces);
 
+  const change = (next: Place[]) => {
+    setPlaces(next);
+    dispatch(saveDraft(ROOMS_DRAFT, JSON.stringify(next)));
+  };
   const addRoom = (room: RoomRead) => {
     const id = placeIdSchema.parse(dispatch(freshId()));
-    setPlaces((before) => [...before, placeFrom(room, id)]);
+    change([...places, placeFrom(room, id)]);
     return true;
   };
   const start = async () => {
@@ -38,6 +57,7 @@ export function StartScreen() {
     try {
       await dispatch(startHouse(startEvents(house, places), house.name));
       dispatch(saveDraft(DRAFT, ''));
+      dispatch(saveDraft(ROOMS_DRAFT, ''));
       router.replace('/house');
     } catch {
       setFailed(true);
@@ -56,7 +76,7 @@ export function StartScreen() {
             units={house.units}
             places={places}
             onRoom={addRoom}
-            onRemove={(id) => setPlaces((before) => before.filter((place) => place.id !== id))}
+            onRemove={(id) => change(places.filter((place) => place.id !== id))}
             onBack={() => setHouse(null)}
             onStart={() => void start()}
           />
@@ -89,4 +109,15 @@ function useDraft(form: ReturnType<typeof useForm<StartTyped, unknown, StartRead
     const watched = form.watch((values) => dispatch(saveDraft(DRAFT, JSON.stringify(values))));
     return () => watched.unsubscribe();
   }, [dispatch, form]);
+}
+
+/** Rooms added before a reload are there again behind it. */
+function useRoomsDraft(bring: (places: Place[]) => void) {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    void dispatch(loadDraft(ROOMS_DRAFT)).then((draft) => {
+      const read = roomsDraftSchema.safeParse(draft);
+      if (read.success) bring(read.data);
+    });
+  }, [dispatch, bring]);
 }

@@ -27,6 +27,9 @@ const EMPTY = {
   questions: {},
   quotes: {},
   leftovers: {},
+  surveys: {},
+  settlements: {},
+  demands: {},
 } satisfies Partial<Project>;
 
 /** The house as it is on the first line of its journal. */

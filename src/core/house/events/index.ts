@@ -4,9 +4,10 @@ import * as dayEvents from './days';
 import * as houseEvents from './house';
 import * as placeEvents from './places';
 import * as recordEvents from './records';
+import * as surveyEvents from './survey';
 
 const { startProject, ...house } = houseEvents;
-const DEFINITIONS = { ...house, ...placeEvents, ...dayEvents, ...recordEvents };
+const DEFINITIONS = { ...house, ...placeEvents, ...dayEvents, ...recordEvents, ...surveyEvents };
 type Definitions = typeof DEFINITIONS;
 
 type EventBody =

@@ -23,7 +23,7 @@ export const placeCorrected = defineEvent({
       : project,
 });
 
-/** The place goes, with the works chosen for it. What was logged and paid there stays in the journal. */
+/** The place goes, with the works chosen for it and what was decided there. What was logged and paid there stays in the journal. */
 export const placeRemoved = defineEvent({
   type: 'placeRemoved',
   payload: z.object({ placeId: placeIdSchema }),
@@ -33,6 +33,9 @@ export const placeRemoved = defineEvent({
     placeOrder: project.placeOrder.filter((id) => id !== placeId),
     works: Object.fromEntries(
       Object.entries(project.works).filter(([, work]) => work.placeId !== placeId),
+    ),
+    surveys: Object.fromEntries(
+      Object.entries(project.surveys).filter(([, survey]) => survey.placeId !== placeId),
     ),
   }),
 });

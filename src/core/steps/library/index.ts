@@ -2,6 +2,7 @@ import type { Step } from '../step';
 import { CARCASS } from './carcass';
 import { CLOSE } from './close';
 import { FITOUT } from './fitout';
+import { LOOKS, MEND } from './mend';
 import { HOLDS, PREPARE } from './prepare';
 import { SURFACES } from './surfaces';
 
@@ -9,7 +10,9 @@ import { SURFACES } from './surfaces';
 export const STEPS: readonly Step[] = [
   ...PREPARE,
   ...HOLDS,
+  ...LOOKS,
   ...CARCASS,
+  ...MEND,
   ...SURFACES,
   ...FITOUT,
   ...CLOSE,

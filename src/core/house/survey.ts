@@ -1,0 +1,119 @@
+import { z } from 'zod';
+import { centsSchema, minutesSchema, plainDateSchema } from '../units';
+import { placeIdSchema } from './place';
+
+const wordsSchema = z.string().trim().min(1).max(300);
+
+/** What one looks at in a place, in the order of the walk: overhead, round, underfoot, then what runs through it. */
+export const elementSchema = z.enum([
+  'ceiling',
+  'walls',
+  'floor',
+  'windows',
+  'doors',
+  'stairs',
+  'plumbing',
+  'heating',
+  'power',
+  'fixtures',
+  'storage',
+  'skin',
+  'drainage',
+]);
+export type Element = z.infer<typeof elementSchema>;
+
+export const conditionSchema = z.enum(['sound', 'tired', 'failing', 'unknown']);
+export type ElementCondition = z.infer<typeof conditionSchema>;
+
+export const decisionSchema = z.enum([
+  'keep',
+  'clean',
+  'repair',
+  'replace',
+  'remove',
+  'move',
+  'add',
+  'undecided',
+]);
+export type Decision = z.infer<typeof decisionSchema>;
+
+export const suspicionSchema = z.enum([
+  'leak',
+  'rot',
+  'pest',
+  'mould',
+  'movement',
+  'wiring',
+  'asbestos',
+  'lead',
+  'no-permit',
+  'not-to-code',
+  'off-square',
+]);
+export type Suspicion = z.infer<typeof suspicionSchema>;
+
+/** What may come of a suspicion: a chance in percent, and hours and money as a range if it is true. */
+export const riskSchema = z
+  .object({
+    chance: z.int().min(0).max(100),
+    minutes: z.object({ low: minutesSchema, high: minutesSchema }),
+    cents: z.object({ low: centsSchema.min(0), high: centsSchema.min(0) }),
+  })
+  .refine(({ minutes, cents }) => minutes.low <= minutes.high && cents.low <= cents.high, {
+    error: 'low is above high',
+  });
+export type Risk = z.infer<typeof riskSchema>;
+
+/** One element of one place as it was seen on the walk; looked at again, the later look stands. */
+export const surveySchema = z.object({
+  placeId: placeIdSchema,
+  element: elementSchema,
+  on: plainDateSchema,
+  condition: conditionSchema,
+  decision: decisionSchema,
+  /** The way to do it, a work of the library; null is the usual way, or none for what stays. */
+  how: z.string().min(1).max(64).nullable(),
+  count: z.int().min(1).max(99),
+  reason: wordsSchema.nullable(),
+  suspicion: suspicionSchema.nullable(),
+  /** The owner's own figures for the suspicion; null is the starting values of its kind. */
+  risk: riskSchema.nullable(),
+  /** What of it is kept to be used again, with its size as it was said. */
+  salvage: z.object({ what: wordsSchema, size: wordsSchema.nullable() }).nullable(),
+  /** Decisions thought about while it is undecided. */
+  options: z.array(decisionSchema.exclude(['undecided'])).max(7),
+});
+export type Survey = z.infer<typeof surveySchema>;
+
+export const surveyIdOf = ({ placeId, element }: Pick<Survey, 'placeId' | 'element'>): string =>
+  `${placeId}/${element}`;
+
+/** What opening up showed: nothing, or a find with the works it brings. */
+export const settlementSchema = z.object({
+  surveyId: z.string().min(1).max(160),
+  on: plainDateSchema,
+  found: z
+    .object({
+      words: wordsSchema,
+      works: z
+        .array(z.object({ workId: z.string().min(1).max(64), count: z.int().min(1).max(99) }))
+        .max(10),
+    })
+    .nullable(),
+});
+export type Settlement = z.infer<typeof settlementSchema>;
+
+/** A date that somebody outside the house sets. */
+export const demandSchema = z.object({
+  id: z.string().min(1).max(80),
+  from: z.enum(['insurer', 'landlord', 'permit', 'season', 'lender']),
+  what: wordsSchema,
+  /** Which jobs must be done by then. */
+  covers: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('outside') }),
+    z.object({ kind: z.literal('place'), placeId: placeIdSchema }),
+    z.object({ kind: z.literal('gate'), gate: z.enum(['sleep', 'live', 'done']) }),
+  ]),
+  by: plainDateSchema,
+});
+export type Demand = z.infer<typeof demandSchema>;

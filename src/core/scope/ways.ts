@@ -1,0 +1,133 @@
+import type { Decision, Element, PlaceKind } from '../house';
+import { findWork } from '../steps/works';
+
+/**
+ * How each decision on an element can be carried out: works of the library, the usual one first. What is kept
+ * needs nothing unless a way is named; what nobody lists here is a job of one's own.
+ */
+const WAYS: Record<Element, Partial<Record<Decision, readonly string[]>>> = {
+  ceiling: {
+    keep: ['repaint'],
+    clean: ['clean'],
+    repair: ['patch-ceiling'],
+    replace: ['reline-ceiling', 'reline'],
+    remove: ['strip-ceiling'],
+    add: ['reline-ceiling'],
+  },
+  walls: {
+    keep: ['repaint'],
+    clean: ['clean'],
+    repair: ['patch-walls'],
+    replace: ['reline-walls', 'reline'],
+    remove: ['open-up'],
+    move: ['move-wall'],
+    add: ['new-wall'],
+  },
+  floor: {
+    keep: ['sand-floor'],
+    clean: ['clean'],
+    repair: ['mend-floor', 'sand-floor', 'repair-floor'],
+    replace: ['new-floor', 'tile-floor', 'screed'],
+    remove: ['strip-floor'],
+    add: ['new-floor', 'tile-floor'],
+  },
+  windows: {
+    clean: ['clean'],
+    repair: ['overhaul-window'],
+    replace: ['window'],
+    remove: ['close-opening'],
+    move: ['move-opening'],
+    add: ['window'],
+  },
+  doors: {
+    clean: ['clean'],
+    repair: ['ease-door'],
+    replace: ['inside-doors', 'outside-door'],
+    remove: ['close-opening'],
+    move: ['move-opening'],
+    add: ['inside-doors', 'outside-door'],
+  },
+  stairs: { clean: ['clean'], repair: ['stair-rail'], replace: ['new-stair'], add: ['new-stair'] },
+  plumbing: {
+    repair: ['mend-pipes'],
+    replace: ['new-pipes', 'bathroom', 'kitchen', 'laundry'],
+    remove: ['take-out'],
+    move: ['new-pipes'],
+    add: ['new-pipes', 'bathroom', 'laundry'],
+  },
+  heating: {
+    repair: ['mend-heating'],
+    replace: ['heater', 'boiler'],
+    remove: ['take-out'],
+    move: ['heater'],
+    add: ['heater'],
+  },
+  power: {
+    repair: ['mend-power'],
+    replace: ['rewire', 'panel'],
+    remove: ['take-out'],
+    move: ['rewire'],
+    add: ['rewire'],
+  },
+  fixtures: {
+    clean: ['clean'],
+    repair: ['mend-built-ins'],
+    replace: ['kitchen', 'bathroom', 'shelves'],
+    remove: ['take-out'],
+    move: ['refit'],
+    add: ['shelves'],
+  },
+  storage: {
+    clean: ['clean'],
+    repair: ['mend-built-ins'],
+    replace: ['shelves'],
+    remove: ['take-out'],
+    move: ['refit'],
+    add: ['shelves'],
+  },
+  skin: {
+    keep: ['paint-outside'],
+    clean: ['clean'],
+    repair: ['patch-skin', 'roof'],
+    replace: ['siding', 'roof', 'porch'],
+    remove: ['take-out'],
+  },
+  drainage: {
+    clean: ['clear-drains'],
+    repair: ['clear-drains', 'yard'],
+    replace: ['yard'],
+    add: ['yard'],
+  },
+};
+
+/** The works that carry out a decision in a place of this kind, the usual one first. */
+export const waysFor = (element: Element, decision: Decision, kind: PlaceKind): string[] =>
+  (WAYS[element][decision] ?? []).filter((id) => findWork(id)?.kinds.includes(kind));
+
+const INSIDE: readonly Element[] = ['ceiling', 'walls', 'floor', 'windows', 'doors'];
+const SERVICES: readonly Element[] = ['plumbing', 'heating', 'power'];
+
+/** What there is to look at in a place of this kind, in the order of the walk. */
+export function elementsOf(kind: PlaceKind): Element[] {
+  switch (kind) {
+    case 'stairs':
+      return [...INSIDE, 'stairs', 'power'];
+    case 'hall':
+      return [...INSIDE, 'stairs', 'heating', 'power', 'storage'];
+    case 'attic':
+      return ['ceiling', 'walls', 'floor', 'windows', 'stairs', 'plumbing', 'power', 'storage'];
+    case 'cellar':
+      return [...INSIDE, 'stairs', ...SERVICES, 'storage', 'drainage'];
+    case 'garage':
+      return [...INSIDE, 'power', 'storage', 'skin', 'drainage'];
+    case 'roof':
+    case 'outside-face':
+      return ['windows', 'doors', 'skin', 'drainage'];
+    case 'porch':
+      return ['ceiling', 'floor', 'stairs', 'power', 'skin', 'drainage'];
+    case 'yard':
+      return ['floor', 'power', 'drainage'];
+    default:
+      return [...INSIDE, ...SERVICES, 'fixtures', 'storage'];
+  }
+}

@@ -1,0 +1,25 @@
+import type { JobId, PlaceId, Project } from '../house';
+import { progressOf, readProgress } from '../progress';
+import { expandJobs, findStep } from '../steps';
+import type { Minutes } from '../units';
+
+/** Work that was logged on a job which no decision asks for any more. */
+export type Dropped = { jobId: JobId; title: string; placeId: PlaceId | null; minutes: Minutes };
+
+/** Nothing logged is lost when a decision changes: it stands here until the job is wanted again. */
+export function droppedWork(project: Project): Dropped[] {
+  const wanted = new Set(expandJobs(project).map(({ id }) => id));
+  const progress = readProgress(project);
+  return [...progress.keys()]
+    .filter((id) => !wanted.has(id) && progressOf(progress, id).logged > 0)
+    .map((jobId) => {
+      const [where = '', stepId = ''] = jobId.split('/');
+      const step = findStep(stepId);
+      return {
+        jobId,
+        title: step?.title ?? jobId,
+        placeId: project.places[where]?.id ?? null,
+        minutes: progressOf(progress, jobId).logged,
+      };
+    });
+}

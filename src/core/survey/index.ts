@@ -1,0 +1,3 @@
+export { openQuestions, type Undecided } from './questions';
+export { salvageOf, walkOf, walkThrough, type PlaceWalk, type Salvage } from './summary';
+export { droppedWork, type Dropped } from './dropped';

@@ -1,0 +1,15 @@
+import AsyncStorage from '@react-native-async-storage/async-storage';
+
+/** Half-typed words, which a reload in the next instant must not lose. */
+export type Drafts = {
+  getItem(key: string): Promise<string | null>;
+  setItem(key: string, value: string): Promise<void>;
+};
+
+/** The default store writes before it returns, unlike the journal's database: right for a few short texts. */
+export const browserDrafts = (): Drafts => AsyncStorage;
+
+export const readDraft = async (drafts: Drafts, form: string): Promise<string> =>
+  (await drafts.getItem(`draft/${form}`)) ?? '';
+export const writeDraft = (drafts: Drafts, form: string, text: string): Promise<void> =>
+  drafts.setItem(`draft/${form}`, text);
