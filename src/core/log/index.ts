@@ -1,3 +1,3 @@
-export { contextOf, type LogContext, type LogJob } from './context';
+export { contextOf, placesIn, withoutPlaces, type LogContext, type LogJob } from './context';
 export { readLine, settle, type Choice, type LogFault, type Question, type Reading } from './read';
 export { parseDay } from './day';

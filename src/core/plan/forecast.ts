@@ -12,5 +12,11 @@ export type Doubt = z.infer<typeof doubtSchema>;
 export const forecastSchema = z.object({
   plan: planSchema,
   gates: z.object({ sleep: doubtSchema, live: doubtSchema, done: doubtSchema }),
+  /** The likely days if every suspicion proved groundless: the difference is what they weigh. */
+  withoutRisks: z.object({
+    sleep: plainDateSchema.nullable(),
+    live: plainDateSchema.nullable(),
+    done: plainDateSchema.nullable(),
+  }),
 });
 export type Forecast = z.infer<typeof forecastSchema>;

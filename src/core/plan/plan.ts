@@ -82,6 +82,8 @@ export const plannedJobSchema = z.object({
   estimate: minutesSchema,
   logged: minutesSchema,
   left: minutesSchema,
+  /** Own time set aside behind an investigation for what it may find. */
+  allowance: minutesSchema,
   share: z.int().nullable(),
   doneOn: plainDateSchema.nullable(),
   /** The day agreed with the inspector or trade. */
@@ -149,8 +151,19 @@ const decisionSchema = z.object({
   id: z.string(),
   question: z.string(),
   placeId: placeIdSchema.nullable(),
+  /** The latest day that moves no gate; null when nothing waits for it. */
   decideBy: plainDateSchema.nullable(),
+  leadDays: z.int(),
   holdsUp: z.array(jobIdSchema),
+});
+
+/** How a date set from outside stands. */
+const demandStateSchema = z.object({
+  id: z.string(),
+  finish: plainDateSchema.nullable(),
+  lastJobId: jobIdSchema.nullable(),
+  jobsLeft: z.int(),
+  daysLate: z.int(),
 });
 
 export const planSchema = z.object({
@@ -159,6 +172,7 @@ export const planSchema = z.object({
   gates: z.object({ sleep: gateSummarySchema, live: gateSummarySchema, done: gateSummarySchema }),
   orders: z.array(orderLineSchema),
   decisions: z.array(decisionSchema),
+  demands: z.array(demandStateSchema),
 });
 export type Plan = z.infer<typeof planSchema>;
 

@@ -1,4 +1,4 @@
-export { AS_ESTIMATED, type Caution } from './caution';
+export { AS_ESTIMATED, WITHOUT_RISKS, type Caution } from './caution';
 export { planHouse } from './plan';
 export {
   solveSchedule,

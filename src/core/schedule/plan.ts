@@ -1,6 +1,6 @@
 import type { JobId, Project } from '../house';
 import { conditionStates } from '../keys';
-import type { Link } from '../order';
+import { closureBefore, type Link } from '../order';
 import { progressOf } from '../progress';
 import { fail, ok, type Result } from '../result';
 import type { GateId, Job } from '../steps';
@@ -9,13 +9,13 @@ import {
   addCents,
   addDays,
   dateOf,
+  daysBetween,
   lastDayOf,
   minutes,
   moment,
   momentAt,
   plainDate,
   type Moment,
-  type PlainDate,
 } from '../units';
 import { AS_ESTIMATED, type Caution } from './caution';
 import { orderLines } from './orders';
@@ -23,6 +23,7 @@ import { GATES_COUNTED } from '../plan';
 import type { GateSummary, JobState, OrderLine, Plan, PlanError, PlannedJob } from '../plan';
 import {
   bookingOf,
+  coveredBy,
   doneMoment,
   holdsOn,
   isDone,
@@ -46,10 +47,10 @@ function placeJobs(ground: Ground): Result<Placements, PlanError> {
     now: ground.now,
     people: ground.project.people,
     tasks,
-    links: links.map((link) => ({
-      before: indexOf.get(link.before) ?? 0,
-      after: indexOf.get(link.after) ?? 0,
-      lag: waitMinutes(ground.byId.get(link.before), ground.caution),
+    links: links.map(({ before, after, lag }) => ({
+      before: indexOf.get(before) ?? 0,
+      after: indexOf.get(after) ?? 0,
+      lag,
     })),
   });
   const placed = new Map<JobId, Placed>();
@@ -182,6 +183,7 @@ function plannedJob(
     estimate: job.estimate,
     logged: progress.logged,
     left: leftOf(ground, job),
+    allowance: ground.allowances.get(job.id) ?? minutes(0),
     share: progress.share,
     doneOn: progress.doneOn,
     bookedOn: isDone(ground, job.id) ? null : (bookingOf(ground, job) ?? null),
@@ -264,7 +266,9 @@ function gateSummary(ground: Ground, gate: GateId, jobs: readonly PlannedJob[]):
           : conditionStates(id, ground.project, ground.jobs, (jobId) => isDone(ground, jobId)),
       )
       .filter(({ met, jobIds }) => !met && jobIds.length === 0).length,
-    minutesLeft: minutes([...open.values()].reduce((sum, job) => sum + job.left, 0)),
+    minutesLeft: minutes(
+      [...open.values()].reduce((sum, job) => sum + job.left + job.allowance, 0),
+    ),
     chain,
     chainWaitMinutes: chainJobs.reduce(
       (sum, job) => sum + (job.wait?.minutes ?? 0) + booking(job),
@@ -280,23 +284,46 @@ function gateSummary(ground: Ground, gate: GateId, jobs: readonly PlannedJob[]):
   };
 }
 
-/** An open question must be settled before the first job it holds up, less what must be ordered for it. */
+/**
+ * Decide by: the latest day that moves no gate. The first job held up may start as late as its slack allows,
+ * and what may be chosen has to be ordered its lead time before.
+ */
 function decisionsOf(ground: Ground, jobs: ReadonlyMap<JobId, PlannedJob>): Plan['decisions'] {
-  return ground.openQuestions.map((question) => {
-    const deadlines = question.holdsUp.flatMap((id): PlainDate[] => {
-      const job = jobs.get(id);
-      if (!job || job.doneOn !== null) return [];
-      const leads = (ground.byId.get(id)?.materials ?? []).map(({ use }) => use.leadDays);
-      return [addDays(dateOf(job.start), -Math.max(0, ...leads))];
-    });
-    const today = dateOf(ground.now);
-    const first = deadlines.toSorted()[0] ?? null;
+  const today = dateOf(ground.now);
+  return ground.questions.map(({ id, question, placeId, holdsUp, leadDays }) => {
+    const open = holdsUp
+      .flatMap((jobId) => jobs.get(jobId) ?? [])
+      .filter((job) => job.doneOn === null);
+    const first = open.map((job) => addDays(dateOf(job.start), job.slackDays)).toSorted()[0];
+    const by = first === undefined ? null : addDays(first, -leadDays);
     return {
-      id: question.id,
-      question: question.question,
-      placeId: question.placeId,
-      decideBy: first !== null && first < today ? today : first,
-      holdsUp: question.holdsUp,
+      id,
+      question,
+      placeId,
+      decideBy: by !== null && by < today ? today : by,
+      leadDays,
+      holdsUp: open.map((job) => job.id),
+    };
+  });
+}
+
+/** Each date set from outside: when what it covers will be done, and by how much it is missed. */
+function demandsOf(ground: Ground, jobs: ReadonlyMap<JobId, PlannedJob>): Plan['demands'] {
+  return Object.values(ground.project.demands).map((demand) => {
+    const open = coveredBy(ground, demand)
+      .flatMap((id) => jobs.get(id) ?? [])
+      .filter(({ doneOn }) => doneOn === null);
+    const last = open.reduce<PlannedJob | null>(
+      (late, job) => (late === null || job.finish > late.finish ? job : late),
+      null,
+    );
+    const finish = last === null ? null : lastDayOf(last.finish);
+    return {
+      id: demand.id,
+      finish,
+      lastJobId: last?.id ?? null,
+      jobsLeft: open.length,
+      daysLate: finish === null ? 0 : Math.max(0, daysBetween(demand.by, finish)),
     };
   });
 }
@@ -329,20 +356,36 @@ export function planHouse(
 ): Result<Plan, PlanError> {
   const ground = layGround(project, now, caution);
   if (!ground.ok) return ground;
-  const placed = placeJobs(ground.value);
+  const plan = planOn(ground.value);
+  if (!plan.ok || totalLate(plan.value) === 0) return plan;
+  // A date from outside would be missed: what it covers goes first, if that brings it nearer.
+  const late = plan.value.demands.filter(({ daysLate }) => daysLate > 0).map(({ id }) => id);
+  const covered = Object.values(project.demands)
+    .filter(({ id }) => late.includes(id))
+    .flatMap((demand) => coveredBy(ground.value, demand));
+  const pushed = planOn({ ...ground.value, urgent: closureBefore(ground.value.graph, covered) });
+  return pushed.ok && totalLate(pushed.value) < totalLate(plan.value) ? pushed : plan;
+}
+
+const totalLate = ({ demands }: Plan): number =>
+  demands.reduce((sum, { daysLate }) => sum + daysLate, 0);
+
+function planOn(ground: Ground): Result<Plan, PlanError> {
+  const placed = placeJobs(ground);
   if (!placed.ok) return placed;
-  const slack = slackDays(ground.value, placed.value);
-  const jobs = ground.value.jobs.map((job) => plannedJob(ground.value, placed.value, slack, job));
+  const slack = slackDays(ground, placed.value);
+  const jobs = ground.jobs.map((job) => plannedJob(ground, placed.value, slack, job));
   const byId = new Map(jobs.map((job) => [job.id, job]));
   return ok({
-    now: ground.value.now,
+    now: ground.now,
     jobs,
     gates: {
-      sleep: gateSummary(ground.value, 'sleep', jobs),
-      live: gateSummary(ground.value, 'live', jobs),
-      done: gateSummary(ground.value, 'done', jobs),
+      sleep: gateSummary(ground, 'sleep', jobs),
+      live: gateSummary(ground, 'live', jobs),
+      done: gateSummary(ground, 'done', jobs),
     },
-    orders: storesLines(ground.value, placed.value),
-    decisions: decisionsOf(ground.value, byId),
+    orders: storesLines(ground, placed.value),
+    decisions: decisionsOf(ground, byId),
+    demands: demandsOf(ground, byId),
   });
 }

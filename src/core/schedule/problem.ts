@@ -1,9 +1,11 @@
-import type { JobId, OpenQuestion, Order, Project } from '../house';
+import { isOutside, type Demand, type JobId, type Order, type Project } from '../house';
 import { gateMembership, gateRank, type GateMembership } from '../keys';
-import { buildGraph, findLoop, linkJobs, withoutImplied, type Graph, type Link } from '../order';
+import { buildGraph, findLoop, linkJobs, withoutImplied, type Graph } from '../order';
 import { effortLeft, progressOf, readProgress, type Progress } from '../progress';
 import { fail, ok, type Result } from '../result';
+import { allowances } from '../risk';
 import { expandJobs, type Job } from '../steps';
+import { openQuestions, type Undecided } from '../survey';
 import {
   addDays,
   dateOf,
@@ -30,15 +32,19 @@ export type Ground = {
   progress: ReadonlyMap<JobId, Progress>;
   membership: GateMembership;
   orders: ReadonlyMap<string, Order>;
-  openQuestions: readonly OpenQuestion[];
+  questions: readonly Undecided[];
+  /** Own minutes to allow behind each investigation for what it may find. */
+  allowances: ReadonlyMap<JobId, Minutes>;
+  /** Jobs that go before all others, because a date set from outside would be missed. */
+  urgent: ReadonlySet<JobId>;
 };
 
 /** Evening work counts as finished by nine, unless the day is not that far yet. */
 const DAY_ENDS = 21 * 60;
 const MORNING = 8 * 60;
 const HOUR = 60;
-/** Nobody knows when an open question is answered; planning goes on as if within a week. */
-const ANSWER_DAYS = 7;
+/** Planning goes on as if an open question were answered tomorrow: its decide-by date says what later costs. */
+const ANSWER_DAYS = 1;
 
 export function layGround(
   project: Project,
@@ -62,7 +68,9 @@ export function layGround(
     progress: readProgress(project),
     membership: gateMembership(jobs, graph),
     orders: ordersByLine(project),
-    openQuestions: Object.values(project.questions).filter(({ answer }) => answer === null),
+    questions: openQuestions(project, jobs),
+    allowances: allowances(project, caution.risk),
+    urgent: new Set(),
   });
 }
 
@@ -136,7 +144,7 @@ export function holdsOn(ground: Ground, job: Job): HeldBy[] {
           },
         ]
       : [];
-  const questions = ground.openQuestions
+  const questions = ground.questions
     .filter((question) => question.holdsUp.includes(job.id))
     .map((question): HeldBy => ({
       kind: 'question',
@@ -164,7 +172,7 @@ function tails(ground: Ground, works: ReadonlyMap<JobId, TaskWork>): Map<JobId, 
 }
 
 /** The open jobs as tasks for the solver; finished ones become earliest dates of what follows them. */
-export function openTasks(ground: Ground): { tasks: Task[]; links: Link[] } {
+export function openTasks(ground: Ground): { tasks: Task[]; links: OpenLink[] } {
   const open = ground.jobs.filter((job) => !isDone(ground, job.id));
   const works = new Map(open.map((job) => [job.id, taskWork(ground, job)]));
   const tail = tails(ground, works);
@@ -183,6 +191,7 @@ export function openTasks(ground: Ground): { tasks: Task[]; links: Link[] } {
       work: works.get(job.id) ?? { kind: 'effort', minutes: 0, hands: 1 },
       notBefore: moment(Math.max(ground.now, booked, ...holds, ...cured)),
       rank: [
+        ground.urgent.has(job.id) ? 0 : 1,
         gateRank(ground.membership.get(job.id) ?? 'done'),
         progress.firstOn === null ? 1 : 0,
         -(tail.get(job.id) ?? 0),
@@ -194,5 +203,70 @@ export function openTasks(ground: Ground): { tasks: Task[]; links: Link[] } {
   const links = [...ground.graph.into.values()]
     .flat()
     .filter((link) => openIds.has(link.before) && openIds.has(link.after));
-  return { tasks, links };
+  const finds = findTasks(ground, tasks);
+  const known = new Set([...tasks, ...finds.tasks].map(({ id }) => id));
+  return {
+    tasks: [...tasks, ...finds.tasks],
+    links: [
+      ...links.map(({ before, after }) => ({
+        before,
+        after,
+        lag: waitMinutes(ground.byId.get(before), ground.caution),
+      })),
+      ...finds.links.filter(({ after }) => known.has(after)),
+    ],
+  };
+}
+
+export type OpenLink = { before: string; after: string; lag: number };
+
+/** Time set aside behind an investigation for what it may find: a task of its own that no list shows. */
+function findTasks(ground: Ground, tasks: readonly Task[]): { tasks: Task[]; links: OpenLink[] } {
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  const weights = [...ground.allowances].filter(
+    ([id, allowed]) => ground.byId.has(id) && allowed > 0,
+  );
+  return {
+    tasks: weights.map(([id, allowed]) => ({
+      id: findTaskId(id),
+      work: { kind: 'effort', minutes: allowed, hands: 1 },
+      notBefore: byId.get(id)?.notBefore ?? ground.now,
+      rank: byId.get(id)?.rank ?? [1, 0],
+    })),
+    links: weights.flatMap(([id]) => [
+      ...(byId.has(id)
+        ? [
+            {
+              before: id as string,
+              after: findTaskId(id),
+              lag: waitMinutes(ground.byId.get(id), ground.caution),
+            },
+          ]
+        : []),
+      ...(ground.graph.outOf.get(id) ?? []).map(({ after }) => ({
+        before: findTaskId(id),
+        after,
+        lag: 0,
+      })),
+    ]),
+  };
+}
+
+const findTaskId = (id: JobId): string => `${id}~find`;
+
+/** The jobs that must be done by a date somebody outside the house set. */
+export function coveredBy(ground: Ground, { covers }: Demand): JobId[] {
+  const isCovered = (job: Job): boolean => {
+    switch (covers.kind) {
+      case 'place':
+        return job.placeId === covers.placeId;
+      case 'gate':
+        return gateRank(ground.membership.get(job.id) ?? 'done') <= gateRank(covers.gate);
+      case 'outside': {
+        const place = job.placeId === null ? undefined : ground.project.places[job.placeId];
+        return place !== undefined && isOutside(place.kind);
+      }
+    }
+  };
+  return ground.jobs.filter(isCovered).map(({ id }) => id);
 }
