@@ -10,7 +10,16 @@ export const WIDE = { width: 1280, height: 800 };
 type Room = { kind: string; name?: string; length: string; width: string; height?: string };
 type House = { name?: string; yearBuilt?: string; firstDay?: string; helper?: string };
 type Place =
-  'Today' | 'House' | 'Order' | 'Stores' | 'Spend' | 'Keys' | 'Journal' | 'Share' | 'Settings';
+  | 'Today'
+  | 'House'
+  | 'Order'
+  | 'Stores'
+  | 'Spend'
+  | 'Keys'
+  | 'Journal'
+  | 'Share'
+  | 'Settings'
+  | 'Walk';
 
 /** What a person does with Fresh Porch, in their words. */
 export class Porch {

@@ -19,13 +19,15 @@ const say = (line: string) => async (page: Page) => {
 
 /** One picture of each main view, and the address it stands at. */
 const VIEWS: Record<string, View> = {
-  'welcome-phone': { size: 'phone', path: '/welcome' },
   'today-phone': { size: 'phone', path: '/today' },
   'today-wide': { size: 'wide', path: '/today' },
   'today-night-phone': { size: 'phone', path: '/today', night: true },
   'house-phone': { size: 'phone', path: '/house' },
   'house-wide': { size: 'wide', path: '/house' },
   'room-phone': { size: 'phone', path: '/house/back-bed' },
+  'walk-phone': { size: 'phone', path: '/walk' },
+  'walk-wide': { size: 'wide', path: '/walk' },
+  'walk-place-phone': { size: 'phone', path: '/walk/kitchen' },
   'order-phone': { size: 'phone', path: '/order' },
   'order-wide': { size: 'wide', path: '/order' },
   'stores-phone': { size: 'phone', path: '/stores' },
@@ -34,7 +36,6 @@ const VIEWS: Record<string, View> = {
   'keys-phone': { size: 'phone', path: '/keys' },
   'keys-wide': { size: 'wide', path: '/keys' },
   'journal-phone': { size: 'phone', path: '/journal' },
-  'share-phone': { size: 'phone', path: '/share' },
   'log-phone': {
     size: 'phone',
     path: '/today',

@@ -19,6 +19,7 @@ export {
   selectJobsById,
   selectLedger,
   selectLogContext,
+  selectOpenFirst,
   selectPlaces,
   selectPlan,
   selectPlanning,

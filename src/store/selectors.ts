@@ -4,6 +4,7 @@ import { placesInOrder, type JobId, type Project } from '../core/house';
 import { keepLedger } from '../core/ledger';
 import { contextOf, type LogContext, type LogJob } from '../core/log';
 import type { JobState, PlannedJob } from '../core/plan';
+import { expectedCost, openFirst } from '../core/risk';
 import { planTonight } from '../core/today';
 import { cents, dateOf } from '../core/units';
 import type { Dispatch, RootState } from './store';
@@ -37,8 +38,10 @@ export const selectTonight = createSelector([selectProject, selectPlan], (projec
   plan ? planTonight(project, plan) : null,
 );
 
+export const selectOpenFirst = createSelector([selectProject, selectPlan], openFirst);
+
 export const selectLedger = createSelector([selectProject, selectPlan], (project, plan) =>
-  keepLedger(project, plan?.gates.done.moneyLeft ?? cents(0)),
+  keepLedger(project, plan?.gates.done.moneyLeft ?? cents(0), expectedCost(project)),
 );
 
 const logState = (state: JobState): LogJob['state'] => {

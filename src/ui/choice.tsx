@@ -8,15 +8,22 @@ export function Choice<T extends string>({
   label,
   options,
   value,
+  tight = false,
   onChange,
 }: {
   label: string;
   options: readonly Option<T>[];
   value: T | null;
+  /** Closer together, for four short words on a phone. */
+  tight?: boolean;
   onChange: (value: T) => void;
 }) {
   return (
-    <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
+    <View
+      role="radiogroup"
+      aria-label={label}
+      className={`flex-row flex-wrap ${tight ? 'gap-1' : 'gap-2'}`}
+    >
       {options.map((option) => {
         const on = option.value === value;
         return (
@@ -25,7 +32,7 @@ export function Choice<T extends string>({
             role="radio"
             aria-checked={on}
             onPress={() => onChange(option.value)}
-            className={`min-h-target justify-center rounded-board border px-4 py-2 ${on ? 'border-spruce bg-spruce' : 'border-soft bg-paper'}`}
+            className={`min-h-target justify-center rounded-board border py-2 ${tight ? 'px-3' : 'px-4'} ${on ? 'border-spruce bg-spruce' : 'border-soft bg-paper'}`}
           >
             <Text className={`font-strong text-body ${on ? 'text-on-spruce' : 'text-ink'}`}>
               {option.label}

@@ -5,6 +5,7 @@ export { Door } from './door';
 export { Fact } from './fact';
 export { Field } from './field';
 export { Columns, Screen } from './screen';
+export { Sortable } from './sortable';
 export { Caution, Empty, Section, Slip } from './slip';
 export { Tape, type TapeMark, type TapeTick } from './tape';
 export { Body, Heading, Note, PageTitle, Small, Strong, SubHeading, Title } from './text';

@@ -28,9 +28,9 @@ export function Slip({ state, share, title, note, figure, figureNote, href, chil
         <Strong>{title}</Strong>
         {note ? <Note>{note}</Note> : null}
       </View>
-      {figure ? (
+      {figure || figureNote ? (
         <View className="max-w-[45%] items-end">
-          <Strong className="text-right">{figure}</Strong>
+          {figure ? <Strong className="text-right">{figure}</Strong> : null}
           {figureNote ? <Small className="text-right">{figureNote}</Small> : null}
         </View>
       ) : null}

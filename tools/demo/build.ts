@@ -14,6 +14,7 @@ import { addDays, momentAt, plainDate, type PlainDate } from '../../src/core/uni
 import { BUDGET, FIRST_DAY, HOUSE, ROOMS, placeEvents } from './house';
 import { ORDERS, VISITS } from './orders';
 import { RECORDS } from './records';
+import { WALK } from './walk';
 
 const DEMO_ID = 'demo-house';
 const DEVICE = 'demo';
@@ -123,7 +124,10 @@ function build(): Journal {
     ordersOn(journal, date);
     for (const { on, event } of RECORDS) if (on === date) journal.add(date, event);
     (days.get(date) ?? []).forEach((line, nth) => logLine(journal, date, line, nth + 1));
-    if (date === FIRST_DAY) surveyed(journal, date);
+    if (date === FIRST_DAY) {
+      surveyed(journal, date);
+      for (const event of WALK) journal.add(date, event);
+    }
     visitsOn(journal, date);
   }
   return journal;

@@ -55,7 +55,9 @@ export type Ledger = {
   byWeek: { monday: PlainDate; total: Cents }[];
   /** What the plan still has to buy and hire, at starting guesses. */
   toCome: Cents;
-  /** Paid plus to come. */
+  /** Chance × cost of every suspicion not yet settled. */
+  risksExpected: Cents;
+  /** Paid plus to come plus what suspicions may cost on average. */
   forecast: Cents;
   budget: {
     total: Cents;
@@ -88,7 +90,11 @@ function runningWeeks(payments: readonly Payment[]): Ledger['byWeek'] {
 }
 
 /** Where the money went and whether it lasts. `toCome` is what the plan says is still to be bought. */
-export function keepLedger(project: Project, toCome: Cents): Ledger {
+export function keepLedger(
+  project: Project,
+  toCome: Cents,
+  risksExpected: Cents = cents(0),
+): Ledger {
   const payments = paymentsOf(project);
   const paid = sum(payments);
   const drawn = sum(payments.filter(({ drawsOn }) => drawsOn === 'contingency'));
@@ -108,7 +114,8 @@ export function keepLedger(project: Project, toCome: Cents): Ledger {
       .map((kind) => ({ kind, cents: kinds.get(kind) ?? cents(0) })),
     byWeek: runningWeeks(payments),
     toCome,
-    forecast: cents(paid + toCome),
+    risksExpected,
+    forecast: cents(paid + toCome + risksExpected),
     budget: project.budget && {
       total: project.budget.total,
       left: cents(project.budget.total - fromBudget),

@@ -6,4 +6,5 @@ export {
   type OpenRisk,
   type RiskWeight,
 } from './risk';
+export { openFirst } from './rank';
 export { adviseContingency, type ContingencyAdvice } from './contingency';

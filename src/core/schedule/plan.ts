@@ -363,7 +363,8 @@ export function planHouse(
   const covered = Object.values(project.demands)
     .filter(({ id }) => late.includes(id))
     .flatMap((demand) => coveredBy(ground.value, demand));
-  const pushed = planOn({ ...ground.value, urgent: closureBefore(ground.value.graph, covered) });
+  const urgent = closureBefore(ground.value.graph, [...ground.value.urgent, ...covered]);
+  const pushed = planOn({ ...ground.value, urgent });
   return pushed.ok && totalLate(pushed.value) < totalLate(plan.value) ? pushed : plan;
 }
 

@@ -1,9 +1,16 @@
 import { isOutside, type Demand, type JobId, type Order, type Project } from '../house';
 import { gateMembership, gateRank, type GateMembership } from '../keys';
-import { buildGraph, findLoop, linkJobs, withoutImplied, type Graph } from '../order';
+import {
+  buildGraph,
+  closureBefore,
+  findLoop,
+  linkJobs,
+  withoutImplied,
+  type Graph,
+} from '../order';
 import { effortLeft, progressOf, readProgress, type Progress } from '../progress';
 import { fail, ok, type Result } from '../result';
-import { allowances } from '../risk';
+import { allowances, openRisks } from '../risk';
 import { expandJobs, type Job } from '../steps';
 import { openQuestions, type Undecided } from '../survey';
 import {
@@ -35,7 +42,7 @@ export type Ground = {
   questions: readonly Undecided[];
   /** Own minutes to allow behind each investigation for what it may find. */
   allowances: ReadonlyMap<JobId, Minutes>;
-  /** Jobs that go before all others, because a date set from outside would be missed. */
+  /** Jobs that go before all others: looking where trouble is suspected, and what a date from outside presses. */
   urgent: ReadonlySet<JobId>;
 };
 
@@ -70,7 +77,12 @@ export function layGround(
     orders: ordersByLine(project),
     questions: openQuestions(project, jobs),
     allowances: allowances(project, caution.risk),
-    urgent: new Set(),
+    urgent: closureBefore(
+      graph,
+      openRisks(project)
+        .map(({ lookJobId }) => lookJobId)
+        .filter((id) => ids.includes(id)),
+    ),
   });
 }
 

@@ -19,7 +19,6 @@ export type Tonight = {
   /** Order lines due by tomorrow or late, most pressing first. */
   toOrder: OrderLine[];
   arriving: OrderLine[];
-  decisions: Plan['decisions'];
   /** The next day with hours, when today has none. */
   nextWorkday: PlainDate | null;
 };
@@ -88,9 +87,6 @@ export function planTonight(project: Project, plan: Plan): Tonight {
       ({ state, expectedOn }) =>
         state === 'late' ||
         (state === 'on-the-way' && expectedOn !== null && expectedOn <= horizon),
-    ),
-    decisions: plan.decisions.toSorted((a, b) =>
-      (a.decideBy ?? '9999').localeCompare(b.decideBy ?? '9999'),
     ),
     nextWorkday:
       week.find((day) => project.people.some((person) => minutesOn(person, day) > 0)) ?? null,

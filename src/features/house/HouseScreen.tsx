@@ -21,8 +21,9 @@ export function HouseScreen() {
           </Note>
           <CutThrough />
           <BoardKey states={['done', 'in-hand', 'ready', 'setting', 'held', 'arrives']} />
-          <View className="flex-row">
+          <View className="flex-row flex-wrap gap-2">
             <ButtonLink href="/house/new" label="Add a place" />
+            <ButtonLink look="main" href="/walk" label="Walk the house" />
           </View>
         </>
       )}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { workChoiceIdSchema, type Place, type WorkChoice } from '@/core/house';
+import { scopeOf } from '@/core/scope';
 import { findWork, worksFor, type Work } from '@/core/steps';
 import { freshId, keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Field, Note, Section, Slip, Small } from '@/ui';
@@ -9,22 +10,33 @@ import { Button, Field, Note, Section, Slip, Small } from '@/ui';
 export function Works({ place }: { place: Place }) {
   const project = useAppSelector(selectProject);
   const chosen = Object.values(project.works).filter(({ placeId }) => placeId === place.id);
+  const walked = scopeOf(project).filter(
+    ({ placeId, origin }) => placeId === place.id && origin.kind !== 'chosen',
+  );
   const offered = worksFor(place.kind).filter(
-    (work) => !chosen.some(({ workId }) => workId === work.id),
+    (work) => ![...chosen, ...walked].some(({ workId }) => workId === work.id),
   );
   const [choosing, setChoosing] = useState(false);
-  const open = choosing || chosen.length === 0;
+  const count = chosen.length + walked.length;
+  const open = choosing || count === 0;
   return (
-    <Section
-      title="What is to happen"
-      sum={chosen.length > 0 ? `${chosen.length} works chosen` : undefined}
-    >
+    <Section title="What is to happen" sum={count > 0 ? `${count} works` : undefined}>
       {chosen.map((choice) => (
         <ChosenWork key={choice.id} choice={choice} />
       ))}
+      {walked.map(({ workId, because, count: many, origin }) => (
+        <Slip
+          key={`${workId} ${because}`}
+          title={findWork(workId)?.title ?? workId}
+          note={because}
+          figure={many > 1 ? `${many}` : undefined}
+          figureNote={origin.kind === 'find' ? 'a find' : 'from the walk'}
+          href={`/walk/${place.id}`}
+        />
+      ))}
       {open ? (
         <View className="gap-2">
-          {chosen.length === 0 ? (
+          {count === 0 ? (
             <Note>Nothing chosen yet. Choose what is to happen; jobs, hours and order follow.</Note>
           ) : null}
           {offered.map((work) => (
@@ -32,7 +44,7 @@ export function Works({ place }: { place: Place }) {
           ))}
         </View>
       ) : null}
-      {chosen.length > 0 && offered.length > 0 ? (
+      {count > 0 && offered.length > 0 ? (
         <Button
           label={choosing ? 'That is all' : 'Choose more works'}
           onPress={() => setChoosing(!choosing)}

@@ -73,6 +73,12 @@ export function workingWords(job: PlannedJob, units: UnitSystem): string[] {
   const setup = work.setup > 0 ? ` + ${formatMinutes(work.setup)} setting up` : '';
   const hands = work.hands === 2 ? ', in hours of one person; two work side by side' : '';
   const estimate = `${rateWords(quantity, work, units)}${setup} = ${formatMinutes(job.estimate)}${hands}. A starting guess.`;
+  const allowed =
+    job.allowance > 0
+      ? [
+          `${formatMinutes(job.allowance)} more set aside for what it may find: the chance times the middle of its hours.`,
+        ]
+      : [];
   const told =
     job.share !== null
       ? [`${job.share}% told as done; ${formatMinutes(job.left)} left.`]
@@ -81,7 +87,7 @@ export function workingWords(job: PlannedJob, units: UnitSystem): string[] {
             `${formatMinutes(job.logged)} logged; ${formatMinutes(job.left)} left until you say how far it is.`,
           ]
         : [];
-  return [estimate, ...told];
+  return [estimate, ...allowed, ...told];
 }
 
 type EffortWork = Extract<PlannedJob['work'], { kind: 'effort' }>;

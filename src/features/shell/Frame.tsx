@@ -1,6 +1,8 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { LogStrip } from '@/features/log';
+import { usePathname } from 'expo-router';
+import { LogStrip, WalkStrip } from '@/features/log';
+import { selectPlaces, useAppSelector } from '@/store';
 import { useWide } from '@/ui';
 import { Notices } from './Notices';
 import { Rail } from './Rail';
@@ -14,7 +16,7 @@ export function Frame({ children }: { children: ReactNode }) {
         {children}
       </View>
       <Notices />
-      <LogStrip />
+      <DockedStrip />
     </View>
   );
   return wide ? (
@@ -28,4 +30,13 @@ export function Frame({ children }: { children: ReactNode }) {
       <Rail />
     </View>
   );
+}
+
+/** The evening's strip everywhere; on the walk, the one that takes what is seen. */
+function DockedStrip() {
+  const path = usePathname();
+  const places = useAppSelector(selectPlaces);
+  if (!path.startsWith('/walk')) return <LogStrip />;
+  const standingIn = places.find(({ id }) => path === `/walk/${id}`);
+  return <WalkStrip placeId={standingIn?.id ?? null} />;
 }

@@ -9,6 +9,7 @@ export const RAIL = [
 ] as const;
 
 export const FURTHER = [
+  { href: '/walk', label: 'Walk', note: 'Place by place: what stays, what goes, what frightens' },
   { href: '/journal', label: 'Journal', note: 'The days, newest first' },
   { href: '/share', label: 'Share', note: 'Export, import, tables, other houses' },
   { href: '/settings', label: 'Settings', note: 'Hours, helpers, units, budget, theme' },

@@ -124,7 +124,7 @@ function BudgetFacts({ ledger, currency }: { ledger: Ledger; currency: Currency 
       <Fact
         name="When all is done"
         figure={`about ${money(ledger.forecast)}`}
-        working={`${money(ledger.paid)} paid + ${money(ledger.toCome)} to come`}
+        working={`${money(ledger.paid)} paid + ${money(ledger.toCome)} to come${ledger.risksExpected > 0 ? ` + ${money(ledger.risksExpected)} for what is suspected, chance by chance` : ''}`}
       />
     </View>
   );

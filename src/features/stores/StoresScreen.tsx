@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { OrderLine } from '@/core/plan';
 import { Page, PlanState } from '@/features/shell';
 import { placeNameIn, selectPlan, selectProject, selectToday, useAppSelector } from '@/store';
+import { salvageOf } from '@/core/survey';
 import { addDays } from '@/core/units';
 import { Button, ButtonLink, Columns, Empty, Section, Slip } from '@/ui';
 import { OrderSlip } from './OrderSlip';
@@ -22,6 +23,7 @@ export function StoresScreen() {
   const here = lines.filter(({ state }) => state === 'here');
   const weekOut = addDays(today, WEEK_DAYS);
   const leftovers = Object.values(project.leftovers);
+  const salvage = salvageOf(project);
   return (
     <Page title="Stores">
       <PlanState />
@@ -46,10 +48,18 @@ export function StoresScreen() {
         <View className="gap-5">
           <Lines title="On the way" lines={onTheWay} />
           <Lines title="On site" lines={here} />
-          {leftovers.length > 0 ? (
-            <Section title="Left over" sum="use these first">
+          {leftovers.length + salvage.length > 0 ? (
+            <Section title="Left over and kept" sum="use these first">
               {leftovers.map(({ id, what, amount, placeId }) => (
                 <Slip key={id} title={what} note={placeNameIn(project, placeId)} figure={amount} />
+              ))}
+              {salvage.map(({ surveyId, what, size, placeId }) => (
+                <Slip
+                  key={surveyId}
+                  title={what}
+                  note={`taken out of ${placeNameIn(project, placeId)}, to use again`}
+                  figure={size ?? 'size not taken'}
+                />
               ))}
             </Section>
           ) : null}

@@ -1,4 +1,5 @@
 import { JobSlip, inSentence } from '@/features/job';
+import { Undecided } from '@/features/walk';
 import type { Tonight } from '@/core/today';
 import { formatDate, formatMoney } from '@/core/units';
 import { placeNameIn, selectProject, selectToday, useAppSelector } from '@/store';
@@ -11,7 +12,7 @@ export function Calls({ tonight }: { tonight: Tonight }) {
   return (
     <>
       <ToOrder tonight={tonight} />
-      <Decisions tonight={tonight} />
+      <Undecided />
       <Coming tonight={tonight} />
     </>
   );
@@ -38,27 +39,6 @@ function ToOrder({ tonight }: { tonight: Tonight }) {
       {toOrder.length > SHOWN ? (
         <ButtonLink look="quiet" href="/stores" label={`All ${toOrder.length} in Stores`} />
       ) : null}
-    </Section>
-  );
-}
-
-function Decisions({ tonight }: { tonight: Tonight }) {
-  const project = useAppSelector(selectProject);
-  const today = useAppSelector(selectToday);
-  if (tonight.decisions.length === 0) return null;
-  return (
-    <Section title="Undecided">
-      {tonight.decisions.map((decision) => (
-        <Slip
-          key={decision.id}
-          state="held"
-          title={decision.question}
-          note={`${placeNameIn(project, decision.placeId)} · holds up ${decision.holdsUp.length} jobs`}
-          figure={decision.decideBy ? `by ${formatDate(decision.decideBy, today)}` : undefined}
-          figureNote="or the plan slips"
-          href={decision.placeId ? `/house/${decision.placeId}` : '/house'}
-        />
-      ))}
     </Section>
   );
 }

@@ -1,0 +1,1 @@
+export { ToldScreen as default } from '@/features/walk/ToldScreen';

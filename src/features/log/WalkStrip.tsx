@@ -1,0 +1,117 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { surveyIdOf, type PlaceId } from '@/core/house';
+import { readWalk, type WalkQuestion } from '@/core/survey';
+import { DECISION_NAMES, ELEMENT_NAMES, surveyWords } from '@/features/survey';
+import {
+  keep,
+  placeNameIn,
+  selectProject,
+  selectToday,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { Button, Slip, Strong } from '@/ui';
+import { Strip, useDraftLine } from './Strip';
+
+const QUESTIONS: Record<WalkQuestion['code'], (about: string) => string> = {
+  'which-place': (about) => `Which place is “${about}” in?`,
+  'which-decision': (about) => `What is to become of “${about}”?`,
+  'no-such-element': (about) => `“${about}”: this place has no such thing.`,
+  'what-is-this': (about) => `What is “${about}”?`,
+};
+
+/** On the walk the strip takes what one sees: "window replace, sill rotten, floor keep and sand". */
+export function WalkStrip({ placeId }: { placeId: PlaceId | null }) {
+  const dispatch = useAppDispatch();
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  const { text, type } = useDraftLine('walk strip');
+  const [answers, setAnswers] = useState<Record<string, number>>({});
+  const [asked, setAsked] = useState(false);
+  const [keeping, setKeeping] = useState(false);
+  const reading = useMemo(
+    () => readWalk(text, project, placeId, today),
+    [text, project, placeId, today],
+  );
+  const open = reading.questions.filter(({ id }) => answers[id] === undefined);
+  const surveys = [
+    ...reading.surveys,
+    ...reading.questions.flatMap(({ id, choices }) => choices[answers[id] ?? -1]?.surveys ?? []),
+  ];
+  const keepLine = async () => {
+    if (text.trim() === '' || keeping) return;
+    if (open.length > 0 || surveys.length === 0) {
+      setAsked(true);
+      return;
+    }
+    setKeeping(true);
+    const what = surveys.length === 1 ? 'one thing' : `${surveys.length} things`;
+    const kept = await dispatch(
+      keep(
+        surveys.map((payload) => ({ type: 'elementSurveyed', payload })),
+        `Noted ${what} on the walk.`,
+      ),
+    );
+    setKeeping(false);
+    if (kept) {
+      type('');
+      setAnswers({});
+    }
+  };
+  return (
+    <Strip
+      label="Say what you see"
+      placeholder="Say what you see: window replace, sill rotten…"
+      text={text}
+      busy={keeping}
+      refusal={
+        asked
+          ? open.length > 0
+            ? 'Not kept yet: answer the question, or leave that part out.'
+            : 'Not kept: nothing is left of the line.'
+          : null
+      }
+      onType={(next) => {
+        type(next);
+        setAsked(false);
+      }}
+      onKeep={() => void keepLine()}
+    >
+      <View role="list" aria-label="What this line will note" className="gap-2">
+        {surveys.map((survey) => (
+          <View key={surveyIdOf(survey)} role="listitem">
+            <Slip
+              title={`${ELEMENT_NAMES[survey.element]}, ${placeNameIn(project, survey.placeId)}`}
+              note={surveyWords(survey)}
+            />
+          </View>
+        ))}
+        {open.map((question) => (
+          <View
+            key={question.id}
+            role="listitem"
+            className="gap-2 rounded-board border border-straw-deep bg-straw-pale p-3"
+          >
+            <Strong>{QUESTIONS[question.code](question.about)}</Strong>
+            <View className="flex-row flex-wrap gap-2">
+              {question.choices.map(({ label }, at) => (
+                <Button
+                  key={at}
+                  label={
+                    label.kind === 'decision'
+                      ? DECISION_NAMES[label.decision]
+                      : label.kind === 'place'
+                        ? placeNameIn(project, label.placeId)
+                        : 'Leave it out'
+                  }
+                  onPress={() => setAnswers({ ...answers, [question.id]: at })}
+                />
+              ))}
+            </View>
+          </View>
+        ))}
+      </View>
+    </Strip>
+  );
+}

@@ -1,0 +1,1 @@
+export { Undecided } from './Undecided';

@@ -1,0 +1,107 @@
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+  type Announcements,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  SortableContext,
+  arrayMove,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import GripHorizontal from 'lucide-react-native/icons/grip-horizontal';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+
+type Item = { id: string; name: string };
+
+/** A list whose rows are dragged by a handle, or moved with space and arrows by keyboard. */
+export function Sortable<T extends Item>({
+  label,
+  items,
+  onOrder,
+  children,
+}: {
+  label: string;
+  items: readonly T[];
+  onOrder: (ids: string[]) => void;
+  children: (item: T) => ReactNode;
+}) {
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const ids = items.map(({ id }) => id);
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return;
+    onOrder(arrayMove(ids, ids.indexOf(String(active.id)), ids.indexOf(String(over.id))));
+  };
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={drop}
+      accessibility={{ announcements: announcementsFor(items) }}
+    >
+      <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+        <View role="list" aria-label={label} className="gap-2">
+          {items.map((item) => (
+            <Row key={item.id} item={item}>
+              {children(item)}
+            </Row>
+          ))}
+        </View>
+      </SortableContext>
+    </DndContext>
+  );
+}
+
+/** What a screen reader hears while a row is moved, by the rows' names. */
+function announcementsFor(items: readonly Item[]): Announcements {
+  const name = (id: string | number) => items.find((item) => item.id === id)?.name ?? '';
+  return {
+    onDragStart: ({ active }) => `Picked up ${name(active.id)}.`,
+    onDragOver: ({ active, over }) =>
+      over ? `${name(active.id)} is at the place of ${name(over.id)}.` : undefined,
+    onDragEnd: ({ active }) => `Put down ${name(active.id)}.`,
+    onDragCancel: ({ active }) => `${name(active.id)} stays where it was.`,
+  };
+}
+
+function Row({ item, children }: { item: Item; children: ReactNode }) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } =
+    useSortable({ id: item.id });
+  return (
+    <div
+      ref={setNodeRef}
+      role="listitem"
+      style={{
+        display: 'flex',
+        alignItems: 'stretch',
+        gap: 4,
+        transform: CSS.Transform.toString(transform),
+        transition,
+      }}
+    >
+      <button
+        ref={setActivatorNodeRef}
+        type="button"
+        {...attributes}
+        {...listeners}
+        aria-label={`Move ${item.name}`}
+        className="flex min-h-target min-w-target items-center justify-center rounded-board text-soft"
+        style={{ touchAction: 'none', cursor: 'grab', background: 'none', border: 0 }}
+      >
+        <GripHorizontal aria-hidden size={22} />
+      </button>
+      <View className="min-w-0 flex-1">{children}</View>
+    </div>
+  );
+}
