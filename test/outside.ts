@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { weighOptions } from '../src/core/compare';
 import { forecastHouse } from '../src/core/forecast';
 import { momentAt, plainDate, type Moment } from '../src/core/units';
 import type { KeyValue } from '../src/storage/key-value';
@@ -73,6 +74,7 @@ export function testOutside(database: KeyValue, name = 'a'): Outside {
     planner: {
       forecast: (project, now, signal) =>
         Promise.resolve(signal.aborted ? undefined : forecastHouse(project, now)),
+      compare: (project, now, options) => Promise.resolve(weighOptions(project, now, options)),
     },
     now: () => EVENING,
     stampTime: () => '2026-01-06T21:00:00',

@@ -32,4 +32,5 @@ export {
 } from './selectors';
 export { placeNameIn, placeOf } from './names';
 export { noticed } from './session';
+export { weigh } from './weigh';
 export { createStore, type RootState, type Store } from './store';

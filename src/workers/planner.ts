@@ -1,23 +1,39 @@
-import type { Forecast } from '../core/plan';
+import type { Option, Weighed } from '../core/compare';
 import type { Project } from '../core/house';
+import type { Forecast } from '../core/plan';
 import { fail, ok, type Result } from '../core/result';
 import type { Moment } from '../core/units';
-import { PROTOCOL_VERSION, replySchema, type PlanningError } from './protocol';
+import {
+  PROTOCOL_VERSION,
+  replySchema,
+  type PlanningError,
+  type WorkerReply,
+  type WorkerRequest,
+} from './protocol';
 
-/** Turns a house into its forecast somewhere else than on the main thread. */
+type Answer<T> = Promise<Result<T, PlanningError> | undefined>;
+
+/** Plans a house somewhere else than on the main thread. Undefined when `signal` was aborted by a newer edit. */
 export type Planner = {
-  /** Resolves to undefined when `signal` was aborted by a newer edit. */
-  forecast(
+  forecast(project: Project, now: Moment, signal: AbortSignal): Answer<Forecast>;
+  compare(
     project: Project,
     now: Moment,
+    options: readonly Option[],
     signal: AbortSignal,
-  ): Promise<Result<Forecast, PlanningError> | undefined>;
+  ): Answer<Weighed[]>;
 };
 
 const TIMEOUT_MS = 30_000;
 
-/** The planner in a web worker, started on first use and again after it broke down or was aborted. */
-export function workerPlanner(): Planner {
+type Asked = WorkerRequest extends infer R
+  ? R extends WorkerRequest
+    ? Omit<R, 'id' | 'protocolVersion'>
+    : never
+  : never;
+
+/** One worker that answers one question at a time, started on first use and again after it broke down. */
+function workerLine() {
   let worker: Worker | undefined;
   let nextId = 1;
   const start = () => (worker ??= new Worker(new URL('./planner.worker', window.location.href)));
@@ -25,45 +41,59 @@ export function workerPlanner(): Planner {
     worker?.terminate();
     worker = undefined;
   };
+  return (request: Asked, signal: AbortSignal): Answer<WorkerReply> =>
+    new Promise((resolve) => {
+      const id = nextId++;
+      const running = start();
+      const settle = (result: Result<WorkerReply, PlanningError> | undefined) => {
+        clearTimeout(timer);
+        running.removeEventListener('message', heard);
+        running.removeEventListener('error', broke);
+        signal.removeEventListener('abort', aborted);
+        resolve(result);
+      };
+      const heard = ({ data }: MessageEvent<unknown>) => {
+        const reply = replySchema.safeParse(data);
+        if (!reply.success || reply.data.id !== id) return;
+        settle(reply.data.kind === 'failed' ? fail(reply.data.error) : ok(reply.data));
+      };
+      const broke = (event: ErrorEvent) => {
+        stop();
+        settle(fail({ code: 'broke-down', detail: event.message }));
+      };
+      const aborted = () => {
+        stop();
+        settle(undefined);
+      };
+      const timer = setTimeout(() => {
+        stop();
+        settle(fail({ code: 'broke-down', detail: 'no answer in time' }));
+      }, TIMEOUT_MS);
+      running.addEventListener('message', heard);
+      running.addEventListener('error', broke);
+      signal.addEventListener('abort', aborted);
+      running.postMessage({ protocolVersion: PROTOCOL_VERSION, id, ...request });
+    });
+}
+
+const wrongKind = () => fail({ code: 'broke-down' as const, detail: 'the wrong kind of answer' });
+
+/** The planner in web workers: a question from a screen never waits behind the forecast, nor aborts it. */
+export function workerPlanner(): Planner {
+  const [planning, comparing] = [workerLine(), workerLine()];
   return {
-    forecast: (project, now, signal) =>
-      new Promise((resolve) => {
-        const id = nextId++;
-        const running = start();
-        const settle = (result: Result<Forecast, PlanningError> | undefined) => {
-          clearTimeout(timer);
-          running.removeEventListener('message', heard);
-          running.removeEventListener('error', broke);
-          signal.removeEventListener('abort', aborted);
-          resolve(result);
-        };
-        const heard = ({ data }: MessageEvent<unknown>) => {
-          const reply = replySchema.safeParse(data);
-          if (!reply.success || reply.data.id !== id) return;
-          settle(reply.data.kind === 'done' ? ok(reply.data.forecast) : fail(reply.data.error));
-        };
-        const broke = (event: ErrorEvent) => {
-          stop();
-          settle(fail({ code: 'broke-down', detail: event.message }));
-        };
-        const aborted = () => {
-          stop();
-          settle(undefined);
-        };
-        const timer = setTimeout(() => {
-          stop();
-          settle(fail({ code: 'broke-down', detail: 'no answer in time' }));
-        }, TIMEOUT_MS);
-        running.addEventListener('message', heard);
-        running.addEventListener('error', broke);
-        signal.addEventListener('abort', aborted);
-        running.postMessage({
-          protocolVersion: PROTOCOL_VERSION,
-          id,
-          kind: 'forecast',
-          project,
-          now,
-        });
-      }),
+    forecast: async (project, now, signal) => {
+      const reply = await planning({ kind: 'forecast', project, now }, signal);
+      if (!reply?.ok) return reply;
+      return reply.value.kind === 'forecast' ? ok(reply.value.forecast) : wrongKind();
+    },
+    compare: async (project, now, options, signal) => {
+      const reply = await comparing(
+        { kind: 'compare', project, now, options: [...options] as never },
+        signal,
+      );
+      if (!reply?.ok) return reply;
+      return reply.value.kind === 'compare' ? ok(reply.value.weighed) : wrongKind();
+    },
   };
 }

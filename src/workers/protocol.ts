@@ -1,18 +1,44 @@
 import { z } from 'zod';
-import { projectSchema } from '../core/house';
-import { forecastSchema } from '../core/plan';
-import { momentSchema } from '../core/units';
+import { eventBodySchema, projectSchema } from '../core/house';
+import { forecastSchema, gateIdSchema } from '../core/plan';
+import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../core/units';
 
-export const PROTOCOL_VERSION = 1;
+export const PROTOCOL_VERSION = 2;
 
-export const requestSchema = z.object({
-  protocolVersion: z.literal(PROTOCOL_VERSION),
-  id: z.int(),
-  kind: z.literal('forecast'),
-  project: projectSchema,
-  now: momentSchema,
+const optionSchema = z.object({
+  id: z.string(),
+  title: z.string(),
+  changes: z.array(eventBodySchema),
+  yearsGained: z.number().nullable(),
+  givesUp: z.string(),
 });
+
+const common = { protocolVersion: z.literal(PROTOCOL_VERSION), id: z.int() };
+const ground = { project: projectSchema, now: momentSchema };
+
+export const requestSchema = z.discriminatedUnion('kind', [
+  z.object({ ...common, ...ground, kind: z.literal('forecast') }),
+  z.object({ ...common, ...ground, kind: z.literal('compare'), options: z.array(optionSchema) }),
+]);
 export type WorkerRequest = z.infer<typeof requestSchema>;
+
+const gateDaysSchema = z.object({ date: plainDateSchema.nullable(), daysLater: z.int() });
+const weighedSchema = z.object({
+  id: z.string(),
+  title: z.string(),
+  centsNow: centsSchema,
+  centsToEnd: centsSchema,
+  contingency: centsSchema,
+  centsTotal: centsSchema,
+  gates: z.record(gateIdSchema, gateDaysSchema),
+  ownMinutes: minutesSchema,
+  permits: z.int(),
+  inspections: z.int(),
+  suspicions: z.int(),
+  riskMinutes: minutesSchema,
+  yearsGained: z.number().nullable(),
+  givesUp: z.string(),
+});
 
 const planErrorSchema = z.discriminatedUnion('code', [
   z.object({ code: z.literal('loop'), jobIds: z.array(z.string()) }),
@@ -22,7 +48,8 @@ const planErrorSchema = z.discriminatedUnion('code', [
 export type PlanningError = z.infer<typeof planErrorSchema>;
 
 export const replySchema = z.discriminatedUnion('kind', [
-  z.object({ id: z.int(), kind: z.literal('done'), forecast: forecastSchema }),
+  z.object({ id: z.int(), kind: z.literal('forecast'), forecast: forecastSchema }),
+  z.object({ id: z.int(), kind: z.literal('compare'), weighed: z.array(weighedSchema) }),
   z.object({ id: z.int(), kind: z.literal('failed'), error: planErrorSchema }),
 ]);
 export type WorkerReply = z.infer<typeof replySchema>;

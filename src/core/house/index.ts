@@ -46,6 +46,7 @@ export {
   type WorkChoice,
   type WorkChoiceId,
 } from './works';
+export { deferralKey, type DecisionRecord, type Hire, type Path } from './choices';
 export {
   conditionSchema,
   decisionSchema,
@@ -85,6 +86,7 @@ export {
 } from './project';
 export {
   applyEvent,
+  eventBodySchema,
   type EventBodyOf,
   type EventType,
   type JournalEvent,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { centsSchema, currencySchema, plainDateSchema, unitSystemSchema } from '../units';
+import { decisionRecordSchema, hireSchema, pathSchema } from './choices';
 import { dayLogSchema } from './entries';
 import { personSchema } from './people';
 import { placeIdSchema, placeSchema } from './place';
@@ -61,6 +62,12 @@ export const projectSchema = z.object({
   surveys: z.record(z.string(), surveySchema),
   settlements: z.record(z.string(), settlementSchema),
   demands: z.record(z.string(), demandSchema),
+  /** Jobs given to a trade, by job. */
+  hired: z.record(z.string(), hireSchema),
+  /** Works put off until after move-in, by place and work. */
+  deferred: z.record(z.string(), z.literal(true)),
+  path: pathSchema,
+  decisions: z.record(z.string(), decisionRecordSchema),
 });
 export type Project = z.infer<typeof projectSchema>;
 

@@ -15,7 +15,9 @@ export const jobsMeeting = (condition: Condition, jobs: readonly Job[]): Job[] =
 export function gateMembership(jobs: readonly Job[], graph: Graph): GateMembership {
   const membership = new Map<JobId, GateId>(jobs.map((job) => [job.id, 'done']));
   for (const gate of ['live', 'sleep'] as const) {
-    const ends = conditionsOf(gate).flatMap((condition) => jobsMeeting(condition, jobs));
+    const ends = conditionsOf(gate)
+      .flatMap((condition) => jobsMeeting(condition, jobs))
+      .filter(({ afterMoveIn }) => !afterMoveIn);
     for (const id of closureBefore(
       graph,
       ends.map((job) => job.id),

@@ -1,5 +1,13 @@
 import type { JobId } from '../house';
-import type { Link } from './link';
+import type { Rule } from './rules';
+
+/** "after" cannot start before "before" is done and its wait is over. */
+export type Link = {
+  before: JobId;
+  after: JobId;
+  why: string;
+  strength: Rule['strength'] | 'own';
+};
 
 export type Graph = {
   /** Links into and out of each job. */

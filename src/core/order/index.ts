@@ -1,3 +1,10 @@
 export { RULES, type Rule, type Selector } from './rules';
-export { linkJobs, type Link } from './link';
-export { buildGraph, closureBefore, findLoop, withoutImplied, type Graph } from './graph';
+export { linkJobs } from './link';
+export {
+  buildGraph,
+  closureBefore,
+  findLoop,
+  withoutImplied,
+  type Graph,
+  type Link,
+} from './graph';

@@ -1,14 +1,6 @@
-import type { JobId } from '../house';
 import type { Job, Tag } from '../steps';
+import { buildGraph, closureBefore, type Link } from './graph';
 import { RULES, type Rule, type Selector } from './rules';
-
-/** "after" cannot start before "before" is done and its wait is over. */
-export type Link = {
-  before: JobId;
-  after: JobId;
-  why: string;
-  strength: Rule['strength'] | 'own';
-};
 
 function selects(selector: Selector, job: Job): boolean {
   return selector.startsWith('#')
@@ -67,6 +59,30 @@ function ownLinks(jobs: readonly Job[]): Link[] {
   );
 }
 
+const MOVE_IN = 'move.in';
+
+/**
+ * Works put off until somebody lives there follow the move. What comes before it cannot wait for them: such links
+ * are left out, and an inspector comes again for them later.
+ */
+function withDeferrals(jobs: readonly Job[], links: readonly Link[]): Link[] {
+  const later = new Set(jobs.filter(({ afterMoveIn }) => afterMoveIn).map(({ id }) => id));
+  const move = jobs.find(({ stepId }) => stepId === MOVE_IN);
+  if (later.size === 0 || !move) return [...links];
+  const ids = jobs.map(({ id }) => id);
+  const staying = links.filter(({ before, after }) => !later.has(before) && !later.has(after));
+  const beforeMove = closureBefore(buildGraph(ids, staying), [move.id]);
+  return [
+    ...links.filter(({ before, after }) => !(later.has(before) && beforeMove.has(after))),
+    ...[...later].map((after) => ({
+      before: move.id,
+      after,
+      why: 'It was put off until you live there.',
+      strength: 'own' as const,
+    })),
+  ];
+}
+
 /** Every link that the rules and own jobs ask for; one per pair, the first rule speaks. */
 export function linkJobs(jobs: readonly Job[]): Link[] {
   const byPair = new Map<string, Link>();
@@ -74,5 +90,5 @@ export function linkJobs(jobs: readonly Job[]): Link[] {
     const key = `${link.before}>${link.after}`;
     if (!byPair.has(key)) byPair.set(key, link);
   }
-  return [...byPair.values()];
+  return withDeferrals(jobs, [...byPair.values()]);
 }

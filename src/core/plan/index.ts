@@ -1,6 +1,7 @@
 export { forecastSchema, type Doubt, type Forecast } from './forecast';
 export { GATES_COUNTED, addedBy, jobsOfGate, leftToKeys } from './gates';
 export {
+  gateIdSchema,
   gateSummarySchema,
   jobStateSchema,
   planSchema,

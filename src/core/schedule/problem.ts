@@ -206,6 +206,9 @@ export function openTasks(ground: Ground): { tasks: Task[]; links: OpenLink[] } 
         ground.urgent.has(job.id) ? 0 : 1,
         gateRank(ground.membership.get(job.id) ?? 'done'),
         progress.firstOn === null ? 1 : 0,
+        ground.project.path === 'rooms' && job.placeId !== null
+          ? ground.project.placeOrder.indexOf(job.placeId)
+          : 0,
         -(tail.get(job.id) ?? 0),
         job.stage,
       ],

@@ -1,4 +1,5 @@
 import {
+  deferralKey,
   placesInOrder,
   surveyIdOf,
   type PlaceId,
@@ -14,6 +15,8 @@ export type ScopeItem = {
   placeId: PlaceId;
   workId: string;
   count: number;
+  /** Put off until somebody lives there. */
+  deferred: boolean;
   /** Ends up on its jobs: "Asked for by …". */
   because: string;
   origin:
@@ -50,13 +53,15 @@ export function wayOf(survey: Survey, project: Project): string | undefined {
 const said = (survey: Survey): string =>
   `Walk: ${survey.element} ${survey.decision}${survey.reason ? `, ${survey.reason}` : ''}`;
 
-function itemsOf(survey: Survey, project: Project): ScopeItem[] {
+type Undeferred = Omit<ScopeItem, 'deferred'>;
+
+function itemsOf(survey: Survey, project: Project): Undeferred[] {
   const { placeId, count } = survey;
   const surveyId = surveyIdOf(survey);
   const workId = wayOf(survey, project);
   const settled = project.settlements[surveyId];
   const counted = workId !== undefined && findWork(workId)?.counted !== undefined;
-  const walk: ScopeItem[] =
+  const walk: Undeferred[] =
     workId === undefined
       ? []
       : [
@@ -68,7 +73,7 @@ function itemsOf(survey: Survey, project: Project): ScopeItem[] {
             origin: { kind: 'walk', surveyId },
           },
         ];
-  const look: ScopeItem[] =
+  const look: Undeferred[] =
     survey.suspicion === null
       ? []
       : [
@@ -80,7 +85,7 @@ function itemsOf(survey: Survey, project: Project): ScopeItem[] {
             origin: { kind: 'suspicion', surveyId },
           },
         ];
-  const found = (settled?.found?.works ?? []).map((work): ScopeItem => ({
+  const found = (settled?.found?.works ?? []).map((work): Undeferred => ({
     placeId,
     ...work,
     because: `Found: ${settled?.found?.words ?? ''}`,
@@ -96,18 +101,23 @@ function itemsOf(survey: Survey, project: Project): ScopeItem[] {
 export function scopeOf(project: Project): ScopeItem[] {
   const surveys = Object.values(project.surveys);
   const chosen = Object.values(project.works);
-  return placesInOrder(project).flatMap(({ id }) => [
-    ...chosen
-      .filter(({ placeId }) => placeId === id)
-      .map((choice): ScopeItem => ({
-        placeId: id,
-        workId: choice.workId,
-        count: choice.count,
-        because: findWork(choice.workId)?.title ?? choice.workId,
-        origin: { kind: 'chosen', choiceId: choice.id },
-      })),
-    ...surveys
-      .filter(({ placeId }) => placeId === id)
-      .flatMap((survey) => itemsOf(survey, project)),
-  ]);
+  return placesInOrder(project).flatMap(({ id }) =>
+    [
+      ...chosen
+        .filter(({ placeId }) => placeId === id)
+        .map((choice): Undeferred => ({
+          placeId: id,
+          workId: choice.workId,
+          count: choice.count,
+          because: findWork(choice.workId)?.title ?? choice.workId,
+          origin: { kind: 'chosen', choiceId: choice.id },
+        })),
+      ...surveys
+        .filter(({ placeId }) => placeId === id)
+        .flatMap((survey) => itemsOf(survey, project)),
+    ].map((item) => ({
+      ...item,
+      deferred: project.deferred[deferralKey(item.placeId, item.workId)] === true,
+    })),
+  );
 }

@@ -77,10 +77,15 @@ function applies(step: Step, project: Project): boolean {
 }
 
 /** How often a step is asked for in a place, and by which works. */
-type Ask = { count: number; because: string[] };
+type Ask = { count: number; because: string[]; deferred: boolean };
 
-function askFor(asks: Map<string, Ask>, stepId: string, count: number, because: string): void {
-  const ask = asks.get(stepId) ?? { count: 0, because: [] };
+function askFor(
+  asks: Map<string, Ask>,
+  stepId: string,
+  { count, because, deferred }: { count: number; because: string; deferred: boolean },
+): void {
+  const ask = asks.get(stepId) ?? { count: 0, because: [], deferred: true };
+  ask.deferred &&= deferred;
   ask.count += count;
   if (!ask.because.includes(because)) ask.because.push(because);
   asks.set(stepId, ask);
@@ -97,7 +102,9 @@ function collectAsks(project: Project): Asks {
   const byFloor: Asks['byFloor'] = new Map();
   const byPlace: Asks['byPlace'] = new Map();
   const scope = scopeOf(project);
-  for (const stepId of ALWAYS) askFor(house, stepId, 1, 'Every house needs it');
+  for (const stepId of ALWAYS) {
+    askFor(house, stepId, { count: 1, because: 'Every house needs it', deferred: false });
+  }
   for (const place of placesInOrder(project)) {
     const here = new Map<string, Ask>();
     const floor = byFloor.get(place.floor) ?? new Map<string, Ask>();
@@ -109,7 +116,7 @@ function collectAsks(project: Project): Asks {
       for (const stepId of work?.steps ?? []) {
         const step = findStep(stepId);
         if (!step || !work) continue;
-        askFor(asksAt[step.at], stepId, work.counted ? item.count : 1, item.because);
+        askFor(asksAt[step.at], stepId, { ...item, count: work.counted ? item.count : 1 });
       }
     }
   }
@@ -141,6 +148,7 @@ function jobOf(step: Step, where: Place | number | undefined, ask: Ask): Job {
     tags: step.tags,
     says: step.says,
     because: ask.because,
+    afterMoveIn: ask.deferred,
     ownBefore: [],
   };
 }
@@ -168,8 +176,22 @@ const ownJobOf = (own: OwnJob, project: Project): Job => ({
   tags: [],
   says: [],
   because: [own.because],
+  afterMoveIn: false,
   ownBefore: own.before,
 });
+
+/** A job that was hired out takes the trade's days and price, materials included, and none of one's own hours. */
+function givenToTrade(job: Job, project: Project): Job {
+  const hire = project.hired[job.id];
+  if (!hire || job.work.kind !== 'effort') return job;
+  const { trade, workdays, cents: price } = hire;
+  return {
+    ...job,
+    work: { kind: 'span', trade, workdays, price },
+    estimate: minutes(0),
+    materials: [],
+  };
+}
 
 /**
  * Every job of the house: the steps of the chosen works in their places, one job per place and step
@@ -198,5 +220,7 @@ export function expandJobs(project: Project): Job[] {
   const ownJobs = Object.values(project.ownJobs)
     .filter((own) => own.placeId === null || project.places[own.placeId])
     .map((own) => ownJobOf(own, project));
-  return [...fromLibrary, ...ownJobs].sort((a, b) => a.stage - b.stage);
+  return [...fromLibrary, ...ownJobs]
+    .map((job) => givenToTrade(job, project))
+    .sort((a, b) => a.stage - b.stage);
 }

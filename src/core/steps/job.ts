@@ -41,6 +41,8 @@ export type Job = {
   says: readonly string[];
   /** Titles of the works that asked for it, or the reason an own job gave. */
   because: readonly string[];
+  /** Every work that asks for it is put off until somebody lives there. */
+  afterMoveIn: boolean;
   /** Jobs an own job must come before. */
   ownBefore: readonly JobId[];
 };

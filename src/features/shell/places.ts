@@ -10,6 +10,11 @@ export const RAIL = [
 
 export const FURTHER = [
   { href: '/walk', label: 'Walk', note: 'Place by place: what stays, what goes, what frightens' },
+  {
+    href: '/compare',
+    label: 'Decisions',
+    note: 'Weigh two ways side by side; what was decided and why',
+  },
   { href: '/journal', label: 'Journal', note: 'The days, newest first' },
   { href: '/share', label: 'Share', note: 'Export, import, tables, other houses' },
   { href: '/settings', label: 'Settings', note: 'Hours, helpers, units, budget, theme' },

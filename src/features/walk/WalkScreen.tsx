@@ -40,6 +40,7 @@ export function WalkScreen() {
           />
         ) : null}
         <ButtonLink href="/walk/told" label="Read the walk back" />
+        <ButtonLink href="/compare" label="Weigh it up" />
       </View>
       <Columns>
         <View className="gap-5">

@@ -30,6 +30,10 @@ const EMPTY = {
   surveys: {},
   settlements: {},
   demands: {},
+  hired: {},
+  deferred: {},
+  path: 'trades',
+  decisions: {},
 } satisfies Partial<Project>;
 
 /** The house as it is on the first line of its journal. */

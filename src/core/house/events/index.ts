@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Project } from '../project';
+import * as choiceEvents from './choices';
 import * as dayEvents from './days';
 import * as houseEvents from './house';
 import * as placeEvents from './places';
@@ -7,7 +8,14 @@ import * as recordEvents from './records';
 import * as surveyEvents from './survey';
 
 const { startProject, ...house } = houseEvents;
-const DEFINITIONS = { ...house, ...placeEvents, ...dayEvents, ...recordEvents, ...surveyEvents };
+const DEFINITIONS = {
+  ...house,
+  ...placeEvents,
+  ...dayEvents,
+  ...recordEvents,
+  ...surveyEvents,
+  ...choiceEvents,
+};
 type Definitions = typeof DEFINITIONS;
 
 type EventBody =
@@ -32,6 +40,16 @@ export type EventBodyOf = EventBody;
 export type EventType = EventBody['type'];
 
 const undoneSchema = z.object({ eventId: z.string().min(1).max(80) });
+
+/** An event before it is stamped, as a message between threads carries it. */
+export const eventBodySchema = z
+  .object({ type: z.string(), payload: z.unknown() })
+  .transform((body, context): EventBody => {
+    const parsed = payloadSchema(body.type)?.safeParse(body.payload);
+    if (parsed?.success) return { type: body.type, payload: parsed.data } as EventBody;
+    context.addIssue({ code: 'custom', message: `not a ${body.type}` });
+    return z.NEVER;
+  });
 
 const isKnown = (type: string): type is keyof Definitions => Object.hasOwn(DEFINITIONS, type);
 
