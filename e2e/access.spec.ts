@@ -15,6 +15,8 @@ const SCREENS = [
   '/settings',
   '/more',
   '/walk',
+  '/compare',
+  '/compare/one?id=path',
   '/walk/attic',
   '/walk/told',
   '/welcome',

@@ -1,5 +1,11 @@
 import { PHONE, WIDE, expect, test, type Porch } from './porch';
 
+/** One grey dot as a PNG. */
+const DOT = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
+  'base64',
+);
+
 const walk = async (porch: Porch, place: string) => {
   await porch.go('Walk');
   await porch.page
@@ -146,5 +152,36 @@ test.describe('on the walk', () => {
     await porch.press('Leave it out');
     await page.getByLabel('Say what you see').press('Enter');
     await expect(element(porch, 'Windows')).toContainText('repair');
+  });
+
+  test('a photo is kept with its element and travels with the file; what is no picture is refused', async ({
+    porch,
+    page,
+  }) => {
+    await porch.openDemo();
+    await walk(porch, 'Attic');
+    const take = async (name: string, content: Buffer) => {
+      const chooser = page.waitForEvent('filechooser');
+      await page.getByRole('button', { name: 'Photo of floor' }).click();
+      await (await chooser).setFiles({ name, mimeType: 'image/png', buffer: content });
+    };
+    await take('broken.png', Buffer.from('not a picture'));
+    await expect(page.getByRole('alert')).toContainText('This photo cannot be read.');
+    await take('floor.png', DOT);
+    await expect(
+      page.getByRole('button', { name: 'Larger: floor, Attic, Sat 14 Mar' }),
+    ).toBeVisible();
+    const file = await porch.exportHouse();
+    expect(file).toContain('data:image/jpeg;base64,');
+    await porch.press('Remove this house');
+    await porch.press(/^Yes, remove/);
+    await page.getByRole('link', { name: 'Open a house from a file' }).click();
+    await porch.importHouse(file);
+    await expect(porch.heading()).toHaveText('Cut through the house');
+    expect(await porch.exportHouse()).toBe(file);
+    await walk(porch, 'Attic');
+    await expect(
+      page.getByRole('button', { name: 'Larger: floor, Attic, Sat 14 Mar' }),
+    ).toBeVisible();
   });
 });

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { weighOptions } from '../src/core/compare';
+import { weighOptions } from '../src/core/weigh';
 import { forecastHouse } from '../src/core/forecast';
 import { momentAt, plainDate, type Moment } from '../src/core/units';
 import type { KeyValue } from '../src/storage/key-value';
@@ -79,6 +79,11 @@ export function testOutside(database: KeyValue, name = 'a'): Outside {
     now: () => EVENING,
     stampTime: () => '2026-01-06T21:00:00',
     newId: () => `${name}-${++ids}`,
+    shrinkPhoto: async (file) => {
+      const text = await file.text();
+      if (!text.startsWith('picture')) throw new Error('no picture');
+      return `data:image/jpeg;base64,${text}`;
+    },
     fetchDemo: () => Promise.resolve(readFileSync('demo/house.json', 'utf8')),
   };
 }

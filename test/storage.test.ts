@@ -12,6 +12,8 @@ import {
   createStore,
   exportHouse,
   importHouse,
+  loadPhoto,
+  takePhoto,
   keep,
   openCurrent,
   openDemo,
@@ -237,3 +239,37 @@ async function journalEvents(database: TestDatabase): Promise<JournalEvent[]> {
 function stamp(counter: number) {
   return { id: `x-${counter}`, device: 'x', counter, at: '2026-01-06T21:00:00' };
 }
+
+describe('photos', () => {
+  it('land before their line, travel with the file, go with the house; what is no picture changes nothing', async () => {
+    const database = new TestDatabase();
+    const store = await opened(database);
+    await LIFE[0]?.(store);
+    const before = projectOf(store);
+    expect(await store.dispatch(takePhoto(new Blob(['scribble']), 'a' as never, 'floor'))).toBe(
+      false,
+    );
+    expect(projectOf(store)).toEqual(before);
+    expect(store.getState().session.notice).toMatch(/cannot be read/);
+    expect(await store.dispatch(takePhoto(new Blob(['picture']), 'a' as never, 'floor'))).toBe(
+      true,
+    );
+    const [photo] = Object.values(projectOf(store)?.photos ?? {});
+    expect(photo).toMatchObject({ placeId: 'a', element: 'floor', on: '2026-01-06' });
+    const text = await store.dispatch(exportHouse());
+    await store.dispatch(wipeHouse());
+    expect([...database.rows.keys()].some((key) => key.startsWith('photo/'))).toBe(false);
+    await store.dispatch(importHouse(text));
+    expect(await store.dispatch(loadPhoto(photo?.id ?? ''))).toBe('data:image/jpeg;base64,picture');
+    expect(await store.dispatch(exportHouse())).toBe(text);
+  });
+
+  it('a device without room says so and notes no photo', async () => {
+    const database = new TestDatabase();
+    await LIFE[0]?.(await opened(database));
+    const full = await opened(new FullDatabase(database.rows));
+    expect(await full.dispatch(takePhoto(new Blob(['picture']), 'a' as never, null))).toBe(false);
+    expect(projectOf(full)?.photos).toEqual({});
+    expect(full.getState().session.notice).toMatch(/no room left/);
+  });
+});

@@ -28,6 +28,12 @@ const VIEWS: Record<string, View> = {
   'walk-phone': { size: 'phone', path: '/walk' },
   'walk-wide': { size: 'wide', path: '/walk' },
   'walk-place-phone': { size: 'phone', path: '/walk/kitchen' },
+  'compare-phone': { size: 'phone', path: '/compare' },
+  'compare-wide': {
+    size: 'wide',
+    path: '/compare/one?id=element%3Ayard-face%2Fwindows',
+    before: (page) => page.getByRole('region', { name: 'repair the windows' }).waitFor(),
+  },
   'order-phone': { size: 'phone', path: '/order' },
   'order-wide': { size: 'wide', path: '/order' },
   'stores-phone': { size: 'phone', path: '/stores' },

@@ -1,8 +1,10 @@
 import { readProjectFile, writeProjectFile, type FileError } from '../core/files';
 import type { EventBodyOf, JournalEvent } from '../core/house';
 import { fail, ok, type Result } from '../core/result';
+import type { Dropped, ScopeDay } from '../core/survey';
 import { moment, type Moment } from '../core/units';
 import { JournalDoor, type SetAside } from '../storage/journal';
+import { erasePhotos, readPhotos, writePhotos } from '../storage/photos';
 import {
   deviceId,
   readRegistry,
@@ -71,10 +73,12 @@ async function bring(
   outside: Outside,
   entry: Omit<RegistryEntry, 'journal'>,
   events: readonly JournalEvent[],
+  photos: Readonly<Record<string, string>> = {},
 ): Promise<void> {
   const { projects } = await readRegistry(outside.database);
   const replaced = projects.find(({ id }) => id === entry.id);
   const journal = outside.newId();
+  if (Object.keys(photos).length > 0) await writePhotos(outside.database, photos);
   await new JournalDoor(outside.database, journal).appendMany(events);
   await register(outside, { ...entry, journal });
   if (replaced) await new JournalDoor(outside.database, replaced.journal).erase();
@@ -133,7 +137,13 @@ export const wipeHouse = (): Thunk<Promise<void>> => async (dispatch, getState, 
   const registry = await readRegistry(outside.database);
   const projects = registry.projects.filter(({ id }) => id !== current.id);
   await writeRegistry(outside.database, { projects, currentId: projects.at(-1)?.id ?? null });
-  await new JournalDoor(outside.database, current.journal).erase();
+  const door = new JournalDoor(outside.database, current.journal);
+  const { events } = await door.readAll();
+  await door.erase();
+  await erasePhotos(
+    outside.database,
+    events.flatMap((event) => (event.type === 'photoTaken' ? [event.payload.id] : [])),
+  );
   dispatch(undoOffered(null));
   await dispatch(openCurrent());
 };
@@ -143,7 +153,25 @@ export const exportHouse = (): Thunk<Promise<string>> => async (_, getState, out
   const { current } = getState().session;
   if (!current) throw new Error('no house is open');
   const { events } = await new JournalDoor(outside.database, current.journal).readAll();
-  return writeProjectFile({ projectId: current.id, clock: current.clock, events });
+  const ids = events.flatMap((event) => (event.type === 'photoTaken' ? [event.payload.id] : []));
+  const photos = await readPhotos(outside.database, ids);
+  return writeProjectFile({ projectId: current.id, clock: current.clock, events, photos });
+};
+
+/** What the scope was and became, read from the journal's first line on. */
+export const readScopeHistory = (): Thunk<Promise<ScopeDay[]>> => async (_, getState, outside) => {
+  const { current } = getState().session;
+  if (!current) return [];
+  const { events } = await new JournalDoor(outside.database, current.journal).readAll();
+  const { scopeHistory } = await import('../core/survey/past');
+  return scopeHistory(events);
+};
+
+/** Hours logged on jobs that nothing asks for any more. */
+export const findDropped = (): Thunk<Promise<Dropped[]>> => async (_, getState) => {
+  const { project } = getState().session;
+  const { droppedWork } = await import('../core/survey/past');
+  return project ? droppedWork(project) : [];
 };
 
 export type ImportError = FileError | { code: 'already-here'; name: string };
@@ -154,13 +182,13 @@ export const importHouse =
   async (dispatch, _, outside) => {
     const file = readProjectFile(text);
     if (!file.ok) return file;
-    const { projectId, clock, events, project } = file.value;
+    const { projectId, clock, events, photos, project } = file.value;
     const { name } = project.house;
     const registry = await readRegistry(outside.database);
     const known = registry.projects.find(({ id }) => id === projectId);
     if (known && !replace) return fail({ code: 'already-here', name: known.name });
     const kind = projectId === DEMO_ID ? 'demo' : 'own';
-    await bring(outside, { id: projectId, kind, name, clock }, events);
+    await bring(outside, { id: projectId, kind, name, clock }, events, photos);
     dispatch(undoOffered(null));
     await dispatch(openCurrent());
     return ok(name);

@@ -3,10 +3,12 @@ export {
   DEMO_ID,
   chooseTheme,
   exportHouse,
+  findDropped,
   importHouse,
   openCurrent,
   openDemo,
   readClock,
+  readScopeHistory,
   startHouse,
   switchHouse,
   wipeHouse,
@@ -32,5 +34,6 @@ export {
 } from './selectors';
 export { placeNameIn, placeOf } from './names';
 export { noticed } from './session';
+export { loadPhoto, takePhoto } from './photos';
 export { weigh } from './weigh';
 export { createStore, type RootState, type Store } from './store';

@@ -16,6 +16,8 @@ export type Outside = {
   /** The same moment for the stamp of an event. */
   stampTime(): string;
   newId(): string;
+  /** A picture made small enough to keep, as a data address. Rejects what is no picture. */
+  shrinkPhoto(file: Blob): Promise<string>;
   /** The text of the demo house file. */
   fetchDemo(): Promise<string>;
 };

@@ -69,7 +69,9 @@ function announcementsFor(items: readonly Item[]): Announcements {
   return {
     onDragStart: ({ active }) => `Picked up ${name(active.id)}.`,
     onDragOver: ({ active, over }) =>
-      over ? `${name(active.id)} is at the place of ${name(over.id)}.` : undefined,
+      over && over.id !== active.id
+        ? `${name(active.id)} is at the place of ${name(over.id)}.`
+        : undefined,
     onDragEnd: ({ active }) => `Put down ${name(active.id)}.`,
     onDragCancel: ({ active }) => `${name(active.id)} stays where it was.`,
   };

@@ -1,5 +1,5 @@
-import { weighOptions } from '../core/compare';
 import { forecastHouse } from '../core/forecast';
+import { weighOptions } from '../core/weigh';
 import { requestSchema, type WorkerReply } from './protocol';
 
 /** What the planner worker does with a message; runs without a worker too. */

@@ -10,7 +10,7 @@ import {
 import type { Plan, PlannedJob } from '../plan';
 import { openRisks } from '../risk';
 import { scopeOf, waysFor } from '../scope';
-import { findWork } from '../steps';
+import { findWork } from '../steps/works';
 import { addCents, cents } from '../units';
 import { GIVES_UP, YEARS, type Option } from './option';
 

@@ -6,7 +6,8 @@ import { expandJobs } from '../steps';
 import { faultsOf } from '../testing/check-plan';
 import { added, anyHouse, chosen, houseOf, place } from '../testing/houses';
 import { momentAt, plainDate } from '../units';
-import { comparisonsOf, flipsOf, weighOptions, weighRebuild, withOption } from '.';
+import { weighOptions } from '../weigh';
+import { comparisonsOf, flipsOf, weighRebuild, withOption } from '.';
 
 const ON = plainDate('2026-01-05');
 const NOW = momentAt(ON, 8 * 60);

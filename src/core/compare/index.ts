@@ -1,4 +1,4 @@
 export { comparisonsOf, hirePrice, type Comparison, type ComparisonKind } from './catalogue';
-export { flipsOf, weighOptions, withOption, type Flip } from './weigh';
+export { flipsOf, type Flip } from './flips';
 export { insideArea, rebuildRate, weighRebuild } from './rebuild';
-export type { GateDays, Option, Weighed } from './option';
+export { withOption, type GateDays, type Option, type Weighed } from './option';

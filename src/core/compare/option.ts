@@ -1,4 +1,4 @@
-import type { Decision, EventBodyOf } from '../house';
+import { applyEvent, type Decision, type EventBodyOf, type Project } from '../house';
 import type { Cents, Minutes, PlainDate } from '../units';
 
 /** One way to go: what would be said to the journal if it were chosen, and what no plan can tell of it. */
@@ -54,3 +54,7 @@ export const GIVES_UP: Record<Decision, string> = {
   add: 'The room it takes.',
   undecided: 'Nothing yet.',
 };
+
+/** The house as it would be; an option that the house cannot take leaves it as it is. */
+export const withOption = (project: Project, option: Option): Project =>
+  option.changes.reduce<Project>((house, change) => applyEvent(house, change) ?? house, project);

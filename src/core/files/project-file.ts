@@ -18,6 +18,8 @@ export type ProjectFile = {
   /** Set in files made to be shown: the moment the file stands at, instead of the real clock. */
   clock: Moment | null;
   events: JournalEvent[];
+  /** Pictures by id, as data addresses. */
+  photos: Readonly<Record<string, string>>;
 };
 
 export type FileError =
@@ -28,16 +30,28 @@ export type FileError =
   | { code: 'broken'; path: string; reason: string }
   | { code: 'no-house' };
 
+/** A picture as the app makes it: small enough for a browser's database. */
+const pictureSchema = z
+  .string()
+  .regex(/^data:image\/(?:jpeg|png|webp);base64,/)
+  .max(4_000_000);
+
 const frameSchema = z.object({
   format: z.literal(FORMAT),
   version: z.int().min(1),
   projectId: z.string().min(1).max(80),
   clock: momentSchema.nullable(),
   events: z.array(z.unknown()),
+  photos: z.record(z.string().max(80), pictureSchema).default({}),
 });
 
 /** One event a line, so that two files can be compared by eye. Equal projects give equal text. */
-export function writeProjectFile({ projectId, clock, events }: ProjectFile): string {
+export function writeProjectFile({
+  projectId,
+  clock,
+  events,
+  photos = {},
+}: Omit<ProjectFile, 'photos'> & Partial<Pick<ProjectFile, 'photos'>>): string {
   const head = JSON.stringify({ format: FORMAT, version: FILE_VERSION, projectId, clock });
   const lines = events
     .map(({ id, device, counter, at, type, payload }) => ({
@@ -50,7 +64,12 @@ export function writeProjectFile({ projectId, clock, events }: ProjectFile): str
     }))
     .map((event) => `  ${JSON.stringify(event)}`)
     .join(',\n');
-  return `${head.slice(0, -1)},"events":[\n${lines}\n]}\n`;
+  const pictures = Object.entries(photos)
+    .toSorted(([a], [b]) => a.localeCompare(b))
+    .map(([id, picture]) => `  ${JSON.stringify(id)}:${JSON.stringify(picture)}`)
+    .join(',\n');
+  const tail = pictures === '' ? '' : `,"photos":{\n${pictures}\n}`;
+  return `${head.slice(0, -1)},"events":[\n${lines}\n]${tail}}\n`;
 }
 
 function parseJson(text: string): Result<unknown, FileError> {
@@ -105,8 +124,8 @@ export function readProjectFile(
   if (faults[0]) return fail({ code: 'broken', ...faults[0] });
   const project = reduceJournal(events);
   if (!project) return fail({ code: 'no-house' });
-  const { projectId, clock } = frame.value;
-  return ok({ projectId, clock, events, project });
+  const { projectId, clock, photos } = frame.value;
+  return ok({ projectId, clock, events, photos, project });
 }
 
 /** Every fault of a project file with its path: what does not parse, and what refers to nothing. */

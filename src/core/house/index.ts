@@ -60,6 +60,7 @@ export {
   type Demand,
   type Element,
   type ElementCondition,
+  type Photo,
   type Risk,
   type Settlement,
   type Survey,

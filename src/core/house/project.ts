@@ -12,7 +12,7 @@ import {
   quoteSchema,
   wallRecordSchema,
 } from './records';
-import { demandSchema, settlementSchema, surveySchema } from './survey';
+import { demandSchema, photoSchema, settlementSchema, surveySchema } from './survey';
 import { ownJobSchema, workChoiceSchema } from './works';
 
 export const houseSchema = z.object({
@@ -62,6 +62,7 @@ export const projectSchema = z.object({
   surveys: z.record(z.string(), surveySchema),
   settlements: z.record(z.string(), settlementSchema),
   demands: z.record(z.string(), demandSchema),
+  photos: z.record(z.string(), photoSchema),
   /** Jobs given to a trade, by job. */
   hired: z.record(z.string(), hireSchema),
   /** Works put off until after move-in, by place and work. */

@@ -117,3 +117,12 @@ export const demandSchema = z.object({
   by: plainDateSchema,
 });
 export type Demand = z.infer<typeof demandSchema>;
+
+/** A photo of a place, or of one element of it. The picture itself is stored beside the journal, under its id. */
+export const photoSchema = z.object({
+  id: z.string().min(1).max(80),
+  placeId: placeIdSchema,
+  element: elementSchema.nullable(),
+  on: plainDateSchema,
+});
+export type Photo = z.infer<typeof photoSchema>;

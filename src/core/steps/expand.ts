@@ -11,15 +11,13 @@ import {
 import { scopeOf } from '../scope';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, cents, minutes, type Cents, type Minutes } from '../units';
 import type { Job, JobMaterial, Quantity } from './job';
+import { jobIdFor } from './job-id';
 import { findStep, STEPS } from './library';
 import type { Step, StepWork } from './step';
 import { ALWAYS, findWork } from './works';
 
 const HOUSE = 'house';
 const FIVE_MINUTES = 5;
-
-/** `back-bed/board.tape`, `floor1/hold.electric`, `house/move.in`. */
-export const jobIdFor = (where: string, stepId: string): JobId => `${where}/${stepId}` as JobId;
 
 /** The quantity in the units a rate is given in: sq ft, ft or pieces. */
 export function amountOf(quantity: Quantity): number {

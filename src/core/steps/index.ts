@@ -5,4 +5,5 @@ export type { MaterialUse, Measure, Step, StepWork, Tag } from './step';
 export { STEPS, findStep } from './library';
 export { ALWAYS, LOOK_WORKS, WORKS, findWork, worksFor, type Work } from './works';
 export type { Job, JobMaterial, Quantity } from './job';
-export { amountOf, estimateEffort, expandJobs, jobIdFor } from './expand';
+export { amountOf, estimateEffort, expandJobs } from './expand';
+export { jobIdFor } from './job-id';

@@ -28,6 +28,7 @@ const ROOMS: readonly PlaceKind[] = [
 ];
 const DRY_ROOMS = ROOMS.filter((kind) => kind !== 'bathroom');
 const FACES: readonly PlaceKind[] = ['outside-face', 'porch', 'garage'];
+const INSIDE_AND_FACES: readonly PlaceKind[] = [...new Set([...ROOMS, ...FACES])];
 
 const LOOK = ['survey.walk', 'survey.measure'];
 const SAFE = ['safe.isolate', 'safe.dust-wall'];
@@ -267,7 +268,7 @@ export const WORKS: readonly Work[] = [
     id: 'window',
     title: 'Replace a window',
     brings: 'Order to size, old one out, new one set the same day',
-    kinds: [...ROOMS],
+    kinds: INSIDE_AND_FACES,
     steps: [...LOOK, 'survey.test', 'shell.window', 'trim.casing', 'last.caulk', 'close.punch'],
     counted: 'windows',
   },
@@ -504,7 +505,7 @@ export const WORKS: readonly Work[] = [
     id: 'overhaul-window',
     title: 'Overhaul a window',
     brings: 'Ease, putty, cords, weatherstrip',
-    kinds: ROOMS,
+    kinds: INSIDE_AND_FACES,
     steps: [...LOOK, 'survey.test', 'mend.window'],
     counted: 'windows',
   },
@@ -512,7 +513,7 @@ export const WORKS: readonly Work[] = [
     id: 'close-opening',
     title: 'Close an opening',
     brings: 'Window or door out, hole framed and closed',
-    kinds: ROOMS,
+    kinds: INSIDE_AND_FACES,
     steps: [
       ...LOOK,
       ...OLD_HOUSE,
@@ -548,7 +549,7 @@ export const WORKS: readonly Work[] = [
     id: 'ease-door',
     title: 'Ease and mend a door',
     brings: 'Hinges, latch, edges',
-    kinds: ROOMS,
+    kinds: INSIDE_AND_FACES,
     steps: [...LOOK, 'mend.door'],
     counted: 'doors',
   },

@@ -19,7 +19,7 @@ import { expandJobs, findWork } from '../steps';
 import { STARTED, added, chosen, houseOf, place, stamped } from '../testing/houses';
 import { faultsOf } from '../testing/check-plan';
 import { cents, dateOf, daysBetween, momentAt, plainDate } from '../units';
-import { allSound, droppedWork, readWalk, salvageOf, walkOf } from '.';
+import { allSound, droppedWork, readWalk, salvageOf, scopeHistory, walkOf } from '.';
 
 const ON = plainDate('2026-01-06');
 const NOW = momentAt(ON, 18 * 60);
@@ -193,6 +193,47 @@ describe('what was logged is never lost', () => {
       { jobId: 'back/mend.window', title: 'Overhaul the window', placeId: 'back', minutes: 90 },
     ]);
     expect(keepLedger(after, cents(0)).paid).toBe(1_200);
+  });
+});
+
+describe('the scope then and now', () => {
+  it('says day by day what was added and dropped, by what, and what it came to', () => {
+    const at = (day: string, events: readonly EventBodyOf[], from: number): JournalEvent[] =>
+      stamped(events).map((event, index) => ({
+        ...event,
+        id: `e${from + index}`,
+        counter: from + index,
+        at: `${day}T20:00:00`,
+      }));
+    const history = scopeHistory([
+      ...at('2026-01-05', [STARTED, ...BASE, chosen('back', 'overhaul-window')], 1),
+      ...at('2026-01-09', [seen({ element: 'floor', decision: 'keep', suspicion: 'rot' })], 10),
+      ...at(
+        '2026-01-12',
+        [
+          {
+            type: 'suspicionSettled',
+            payload: {
+              surveyId: 'back/floor',
+              on: plainDate('2026-01-12'),
+              found: { words: 'joist ends soft', works: [{ workId: 'mend-floor', count: 1 }] },
+            },
+          },
+          { type: 'workDropped', payload: { workChoiceId: 'back-overhaul-window' as never } },
+        ],
+        20,
+      ),
+    ]);
+    expect(history.map(({ on }) => on)).toEqual(['2026-01-05', '2026-01-09', '2026-01-12']);
+    expect(history[1]?.added.map(({ because }) => because)).toEqual([
+      'Suspected: rot at the floor',
+    ]);
+    expect(history[2]?.added.map(({ because }) => because)).toEqual(['Found: joist ends soft']);
+    expect(history[2]?.dropped.map(({ workId }) => workId)).toEqual(['overhaul-window']);
+    // Each day's figures are the day before's and what moved.
+    expect(history[2]?.minutes).toBe((history[1]?.minutes ?? 0) + (history[2]?.minutesMore ?? 0));
+    // Looking brought isolating 30 min and opening up 75 min; walking and testing were there already.
+    expect(history[1]?.minutesMore).toBe(105);
   });
 });
 

@@ -146,16 +146,16 @@ function OptionColumn({
       aria-label={option.title}
       className="gap-1 rounded-board border border-line bg-paper p-3 wide:min-w-0 wide:flex-1"
     >
-      <Title>{option.title}</Title>
+      <Title>{option.title.charAt(0).toUpperCase() + option.title.slice(1)}</Title>
       <Fact
         name="Money to the end"
         figure={money(option.centsTotal)}
         working={`${money(option.centsToEnd)} to spend, suspicions on average + ${money(option.contingency)} contingency`}
       />
       <Fact name="Of it within a month" figure={money(option.centsNow)} />
-      <Fact name="Sleep here" figure={gateWords(option.gates.sleep, today)} />
-      <Fact name="Live here" figure={gateWords(option.gates.live, today)} />
-      <Fact name="Call it done" figure={gateWords(option.gates.done, today)} />
+      <Fact name="Sleep here, likely" figure={gateWords(option.gates.sleep, today)} />
+      <Fact name="Live here, likely" figure={gateWords(option.gates.live, today)} />
+      <Fact name="Call it done, likely" figure={gateWords(option.gates.done, today)} />
       <Fact name="Hours of yours" figure={formatMinutes(option.ownMinutes)} />
       <Fact name="Permits and inspections" figure={`${option.permits} and ${option.inspections}`} />
       <Fact

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { workChoiceIdSchema, type Place, type WorkChoice } from '@/core/house';
 import { scopeOf } from '@/core/scope';
-import { findWork, worksFor, type Work } from '@/core/steps';
+import { findWork, worksFor, type Work } from '@/core/steps/works';
 import { freshId, keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Field, Note, Section, Slip, Small } from '@/ui';
 

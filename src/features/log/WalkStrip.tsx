@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { surveyIdOf, type PlaceId } from '@/core/house';
-import { readWalk, type WalkQuestion } from '@/core/survey';
+import { readWalk, type WalkQuestion } from '@/core/survey/read';
 import { DECISION_NAMES, ELEMENT_NAMES, surveyWords } from '@/features/survey';
 import {
   keep,

@@ -1,4 +1,4 @@
 export { LineEditor } from './LineEditor';
 export { LogStrip } from './LogStrip';
-export { WalkStrip } from './WalkStrip';
+export { LazyWalkStrip as WalkStrip } from './LazyWalkStrip';
 export { entryWords, type EntryWords } from './words';

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { PlannedJob } from '@/core/plan';
 import { JobStory } from '@/features/job';
 import { Page, PlanState } from '@/features/shell';
-import { selectJobs, selectPlan, useAppSelector } from '@/store';
+import { selectJobs, selectPlan, selectProject, useAppSelector } from '@/store';
 import { BoardKey, ButtonLink, Choice, Empty, Note, useWide } from '@/ui';
 import { StageList, WeekList } from './JobLists';
 import { WeekBoard } from './WeekBoard';
@@ -15,6 +15,7 @@ export function OrderScreen() {
   const wide = useWide();
   const plan = useAppSelector(selectPlan);
   const jobs = useAppSelector(selectJobs);
+  const { path } = useAppSelector(selectProject);
   const [chosen, setChosen] = useState<View_ | null>(null);
   const [selectedId, setSelectedId] = useState<string | null>(null);
   const view = chosen ?? (wide ? 'board' : 'week');
@@ -40,9 +41,17 @@ export function OrderScreen() {
           {view === 'stage' ? <StageList plan={plan} /> : null}
           <BoardKey states={['in-hand', 'ready', 'setting', 'held', 'arrives', 'later']} />
           <Note>
-            Trade by trade through the house, what decides the gates first. Every job says why it
-            stands where it does.
+            {path === 'rooms'
+              ? 'Room by room to its end, in walking order, what decides the gates first.'
+              : 'Trade by trade through the house, what decides the gates first.'}{' '}
+            Every job says why it stands where it does.
           </Note>
+          <ButtonLink
+            look="quiet"
+            className="self-start"
+            href={{ pathname: '/compare/one', params: { id: 'path' } }}
+            label="Weigh trade by trade against room by room"
+          />
         </>
       ) : null}
       {plan && jobs.length === 0 ? (

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { importHouse, useAppDispatch, type ImportError } from '@/store';
 import { Body, Button, Note, Section } from '@/ui';
-import { pickFile } from './files';
+import { pickFile } from '@/features/photo';
 import { importWords } from './words';
 
 /** Opens a house from a file; one that is here already is replaced only after a second yes. */

@@ -8,18 +8,6 @@ export function download(name: string, text: string, type: string): void {
   URL.revokeObjectURL(address);
 }
 
-/** Asks the browser for one file; undefined when none was chosen. */
-export function pickFile(accept: string): Promise<File | undefined> {
-  return new Promise((resolve) => {
-    const input = document.createElement('input');
-    input.type = 'file';
-    input.accept = accept;
-    input.onchange = () => resolve(input.files?.[0]);
-    input.oncancel = () => resolve(undefined);
-    input.click();
-  });
-}
-
 /** `Old bakery, Quince Lane` -> `old-bakery-quince-lane`. */
 export const fileStem = (name: string): string =>
   name

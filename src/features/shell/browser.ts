@@ -12,6 +12,23 @@ function localStamp(date: Date): string {
   return `${day}T${two(date.getHours())}:${two(date.getMinutes())}:${two(date.getSeconds())}`;
 }
 
+const LONGEST_SIDE = 1_280;
+const QUALITY = 0.8;
+
+/** Draws the picture smaller, as a phone's twelve million dots are more than a browser's database should hold. */
+async function shrinkPhoto(file: Blob): Promise<string> {
+  const picture = await createImageBitmap(file);
+  const scale = Math.min(1, LONGEST_SIDE / Math.max(picture.width, picture.height));
+  const canvas = document.createElement('canvas');
+  canvas.width = Math.max(1, Math.round(picture.width * scale));
+  canvas.height = Math.max(1, Math.round(picture.height * scale));
+  const drawing = canvas.getContext('2d');
+  if (!drawing) throw new Error('this browser cannot draw');
+  drawing.drawImage(picture, 0, 0, canvas.width, canvas.height);
+  picture.close();
+  return canvas.toDataURL('image/jpeg', QUALITY);
+}
+
 async function fetchDemo(): Promise<string> {
   const response = await fetch('/demo/house.json');
   if (!response.ok) throw new Error(`the demo house answered ${response.status}`);
@@ -29,6 +46,7 @@ export function createBrowserStore() {
     now: () => momentOf(new Date()),
     stampTime: () => localStamp(new Date()),
     newId: () => crypto.randomUUID(),
+    shrinkPhoto,
     fetchDemo,
   };
   const store = createStore(outside);

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { OrderLine } from '@/core/plan';
 import { Page, PlanState } from '@/features/shell';
 import { placeNameIn, selectPlan, selectProject, selectToday, useAppSelector } from '@/store';
-import { salvageOf } from '@/core/survey';
+import { salvageOf } from '@/core/survey/summary';
 import { addDays } from '@/core/units';
 import { Button, ButtonLink, Columns, Empty, Section, Slip } from '@/ui';
 import { OrderSlip } from './OrderSlip';

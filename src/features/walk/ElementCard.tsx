@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { surveyIdOf, type Decision, type Element, type Place, type Survey } from '@/core/house';
-import { freshSurvey } from '@/core/survey';
+import { freshSurvey } from '@/core/survey/read';
+import { Photos } from '@/features/photo';
 import { DECISION_NAMES, ELEMENT_NAMES, surveyWords } from '@/features/survey';
 import { keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
 import { Board, Button, Choice, Note, Strong, type BoardState } from '@/ui';
@@ -69,6 +70,12 @@ export function ElementCard({ place, element }: { place: Place; element: Element
         value={survey?.decision ?? null}
         options={shown.map((value) => ({ value, label: DECISION_NAMES[value] }))}
         onChange={(decision) => void decide(decision)}
+      />
+      <Photos
+        placeId={place.id}
+        element={element}
+        about={ELEMENT_NAMES[element].toLowerCase()}
+        take={open || survey !== undefined}
       />
       {open ? (
         <ElementEditor

@@ -1,10 +1,12 @@
 import { View } from 'react-native';
 import type { Survey } from '@/core/house';
-import { salvageOf, walkThrough, type PlaceWalk } from '@/core/survey';
+import { salvageOf, walkThrough, type PlaceWalk } from '@/core/survey/summary';
+import { Photos } from '@/features/photo';
 import { Page } from '@/features/shell';
 import { ELEMENT_NAMES, SUSPICION_NAMES, surveyWords } from '@/features/survey';
 import { placeNameIn, selectProject, useAppSelector } from '@/store';
 import { Button, ButtonLink, Empty, Note, Section, Slip, Strong } from '@/ui';
+import { ThenAndNow } from './ThenAndNow';
 import { walkWords } from './words';
 
 /** The walk read back, place by place; made to be printed too. */
@@ -43,6 +45,7 @@ export function ToldScreen() {
               <Told title="Stays" surveys={walk.stays} />
             </Section>
           ))}
+          <ThenAndNow />
           {salvage.length > 0 ? (
             <Section title="Kept to use again">
               {salvage.map(({ surveyId, what, size, placeId }) => (
@@ -77,6 +80,12 @@ function Told({
       {surveys.map((survey) => (
         <View key={survey.element} className="border-b border-line py-1">
           <Strong>{ELEMENT_NAMES[survey.element]}</Strong>
+          <Photos
+            placeId={survey.placeId}
+            element={survey.element}
+            about={ELEMENT_NAMES[survey.element].toLowerCase()}
+            take={false}
+          />
           <Note className="text-ink">
             {frightening && survey.suspicion
               ? `suspected: ${SUSPICION_NAMES[survey.suspicion]}`

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { conflictsOf } from '@/core/scope';
-import { allSound, walkOf } from '@/core/survey';
+import { allSound } from '@/core/survey/read';
+import { walkOf } from '@/core/survey/summary';
 import { findWork } from '@/core/steps/works';
 import { Page } from '@/features/shell';
 import { ELEMENT_NAMES } from '@/features/survey';

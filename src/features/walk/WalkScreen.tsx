@@ -1,14 +1,15 @@
 import { View } from 'react-native';
 import { placeIdSchema } from '@/core/house';
 import { conflictsOf } from '@/core/scope';
-import { droppedWork, walkThrough, type PlaceWalk } from '@/core/survey';
+import { walkThrough, type PlaceWalk } from '@/core/survey/summary';
 import { findWork } from '@/core/steps/works';
-import { formatMinutes } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import { ELEMENT_NAMES } from '@/features/survey';
 import { keep, placeNameIn, selectProject, useAppDispatch, useAppSelector } from '@/store';
-import { ButtonLink, Columns, Empty, Note, Section, Slip, Sortable } from '@/ui';
+import { ButtonLink, Columns, Empty, Section, Slip } from '@/ui';
+import { Sortable } from '@/ui/sortable';
 import { Demands } from './Demands';
+import { DroppedWork } from './DroppedWork';
 import { OpenFirst } from './OpenFirst';
 import { Undecided } from './Undecided';
 import { walkWords } from './words';
@@ -109,25 +110,6 @@ function Exclusions() {
           href={`/walk/${placeId}`}
         />
       ))}
-    </Section>
-  );
-}
-
-function DroppedWork() {
-  const project = useAppSelector(selectProject);
-  const dropped = droppedWork(project);
-  if (dropped.length === 0) return null;
-  return (
-    <Section title="Spent on what was dropped">
-      {dropped.map(({ jobId, title, placeId, minutes }) => (
-        <Slip
-          key={jobId}
-          title={title}
-          note={`${placeNameIn(project, placeId)} · nothing asks for it any more; its hours stay logged`}
-          figure={formatMinutes(minutes)}
-        />
-      ))}
-      <Note>Money spent in a room stays in Spend, whatever becomes of its works.</Note>
     </Section>
   );
 }

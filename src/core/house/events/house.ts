@@ -30,6 +30,7 @@ const EMPTY = {
   surveys: {},
   settlements: {},
   demands: {},
+  photos: {},
   hired: {},
   deferred: {},
   path: 'trades',

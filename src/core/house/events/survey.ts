@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { placeIdSchema } from '../place';
-import { demandSchema, settlementSchema, surveyIdOf, surveySchema } from '../survey';
+import { demandSchema, photoSchema, settlementSchema, surveyIdOf, surveySchema } from '../survey';
 import { defineEvent } from './define';
 import { omit } from './omit';
 
@@ -50,4 +50,17 @@ export const walkOrdered = defineEvent({
       placeOrder: [...named, ...project.placeOrder.filter((id) => !named.includes(id))],
     };
   },
+});
+
+export const photoTaken = defineEvent({
+  type: 'photoTaken',
+  payload: photoSchema,
+  apply: (project, photo) => ({ ...project, photos: { ...project.photos, [photo.id]: photo } }),
+});
+
+/** The picture goes from the house; it stays stored, so that taking this back brings it again. */
+export const photoDropped = defineEvent({
+  type: 'photoDropped',
+  payload: z.object({ photoId: z.string().min(1).max(80) }),
+  apply: (project, { photoId }) => ({ ...project, photos: omit(project.photos, photoId) }),
 });

@@ -1,18 +1,14 @@
-import { applyEvent, type Project } from '../house';
+import type { Project } from '../house';
 import type { Plan, PlanError } from '../plan';
 import { adviseContingency, expectedCost, openRisks } from '../risk';
 import { fail, ok, type Result } from '../result';
 import { planHouse } from '../schedule';
 import { expandJobs } from '../steps';
 import { addCents, addDays, cents, dateOf, daysBetween, minutes, type Moment } from '../units';
-import type { GateDays, Option, Weighed } from './option';
+import { withOption, type GateDays, type Option, type Weighed } from '../compare';
 
 /** Money for what must be ordered or hired this soon is money now. */
 const SOON_DAYS = 30;
-
-/** The house as it would be; an option that the house cannot take leaves it as it is. */
-export const withOption = (project: Project, option: Option): Project =>
-  option.changes.reduce<Project>((house, change) => applyEvent(house, change) ?? house, project);
 
 function moneyNow(plan: Plan) {
   const until = addDays(dateOf(plan.now), SOON_DAYS);
@@ -76,45 +72,4 @@ function weigh(house: Project, plan: Plan, option: Option, against: Weighed | un
     yearsGained: option.yearsGained,
     givesUp: option.givesUp,
   };
-}
-
-/** What would turn the answer round. */
-export type Flip =
-  /** The dearer one would draw level if its price fell by this much. */
-  | { kind: 'price'; cheaper: string; dearer: string; by: number }
-  /** The dearer one saves own hours: worth it to whom an hour is worth more than this. */
-  | { kind: 'hour'; cheaper: string; dearer: string; centsAnHour: number }
-  /** The cheaper one is a gamble: from this chance in percent on it is no longer cheaper. */
-  | { kind: 'chance'; cheaper: string; dearer: string; percent: number };
-
-type Pair = { cheaper: Weighed; dearer: Weighed };
-
-function pairOf(options: readonly Weighed[]): Pair | undefined {
-  const [cheaper, dearer] = options.toSorted((a, b) => a.centsTotal - b.centsTotal);
-  return cheaper && dearer ? { cheaper, dearer } : undefined;
-}
-
-/**
- * What would flip the choice between the two cheapest options: a price, the worth of an hour, and, when a
- * suspicion hangs on the element, its chance. `gamble` is chance in percent and cost in cents if it comes true.
- */
-export function flipsOf(
-  options: readonly Weighed[],
-  gamble: { optionId: string; chance: number; cents: number } | null = null,
-): Flip[] {
-  const pair = pairOf(options);
-  if (!pair || pair.dearer.centsTotal === pair.cheaper.centsTotal) return [];
-  const { cheaper, dearer } = pair;
-  const by = dearer.centsTotal - cheaper.centsTotal;
-  const names = { cheaper: cheaper.title, dearer: dearer.title };
-  const hoursSaved = (cheaper.ownMinutes - dearer.ownMinutes) / 60;
-  const flips: Flip[] = [{ kind: 'price', ...names, by }];
-  if (hoursSaved > 0) {
-    flips.push({ kind: 'hour', ...names, centsAnHour: Math.round(by / hoursSaved) });
-  }
-  if (gamble && gamble.optionId === cheaper.id && gamble.cents > 0) {
-    const percent = Math.ceil(gamble.chance + (100 * by) / gamble.cents);
-    if (percent <= 100) flips.push({ kind: 'chance', ...names, percent });
-  }
-  return flips;
 }

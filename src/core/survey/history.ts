@@ -1,0 +1,76 @@
+import { applyEvent, effectiveEvents, type JournalEvent, type Project } from '../house';
+import { scopeOf, type ScopeItem } from '../scope';
+import { expandJobs } from '../steps';
+import { addCents, minutes, plainDate, type Cents, type Minutes, type PlainDate } from '../units';
+
+/** What the scope gained and lost on one day, and what it came to at the end of it. */
+export type ScopeDay = {
+  on: PlainDate;
+  added: ScopeItem[];
+  dropped: ScopeItem[];
+  /** Own hours and money of the whole scope as planned that evening, and how they moved. */
+  minutes: Minutes;
+  cents: Cents;
+  minutesMore: number;
+  centsMore: number;
+};
+
+const keyOf = ({ placeId, workId, count }: ScopeItem): string => `${placeId}/${workId}×${count}`;
+
+const planned = (project: Project) => {
+  const jobs = expandJobs(project);
+  return {
+    minutes: minutes(jobs.reduce((sum, job) => sum + job.estimate, 0)),
+    cents: addCents([
+      ...jobs.flatMap(({ work }) => (work.kind === 'span' ? [work.price] : [])),
+      ...jobs.flatMap(({ materials }) => materials.map(({ price }) => price)),
+    ]),
+  };
+};
+
+/** Events that can move the scope; all others are passed over. */
+const MOVES = new Set<JournalEvent['type']>([
+  'workChosen',
+  'workDropped',
+  'elementSurveyed',
+  'suspicionSettled',
+  'jobAdded',
+  'placeRemoved',
+  'placeCorrected',
+  'jobHired',
+  'jobTakenBack',
+]);
+
+/** The scope day by day, oldest first: what was added and dropped, by which find or wish, and what it came to. */
+export function scopeHistory(events: readonly JournalEvent[]): ScopeDay[] {
+  const days: ScopeDay[] = [];
+  let project: Project | null = null;
+  let last: { scope: ScopeItem[]; minutes: number; cents: number } = {
+    scope: [],
+    minutes: 0,
+    cents: 0,
+  };
+  let moved: PlainDate | null = null;
+  const close = () => {
+    if (moved === null || project === null) return;
+    const scope = scopeOf(project);
+    const now = planned(project);
+    const [before, after] = [new Set(last.scope.map(keyOf)), new Set(scope.map(keyOf))];
+    const added = scope.filter((item) => !before.has(keyOf(item)));
+    const dropped = last.scope.filter((item) => !after.has(keyOf(item)));
+    const more = { minutesMore: now.minutes - last.minutes, centsMore: now.cents - last.cents };
+    if (added.length + dropped.length > 0 || more.minutesMore !== 0 || more.centsMore !== 0) {
+      days.push({ on: moved, added, dropped, ...now, ...more });
+    }
+    last = { scope, ...now };
+    moved = null;
+  };
+  for (const event of effectiveEvents(events)) {
+    const on = plainDate(event.at.slice(0, 10));
+    if (moved !== null && on !== moved) close();
+    project = applyEvent(project, event);
+    if (MOVES.has(event.type)) moved = on;
+  }
+  close();
+  return days;
+}

@@ -1,0 +1,1 @@
+export { weighOptions } from './weigh';

@@ -1,0 +1,105 @@
+import Camera from 'lucide-react-native/icons/camera';
+import { useEffect, useState } from 'react';
+import { Image, Pressable, View } from 'react-native';
+import type { Element, Photo, PlaceId } from '@/core/house';
+import { formatDate } from '@/core/units';
+import {
+  keep,
+  loadPhoto,
+  placeNameIn,
+  selectProject,
+  selectToday,
+  takePhoto,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { Button, Note, usePalette } from '@/ui';
+import { pickFile } from './pick-file';
+
+/** The photos of a place, or of one element of it, with the button that takes one more. */
+export function Photos({
+  placeId,
+  element,
+  about,
+  take = true,
+}: {
+  placeId: PlaceId;
+  element: Element | null;
+  about: string;
+  take?: boolean;
+}) {
+  const dispatch = useAppDispatch();
+  const project = useAppSelector(selectProject);
+  const palette = usePalette();
+  const photos = Object.values(project.photos).filter(
+    (photo) => photo.placeId === placeId && photo.element === element,
+  );
+  const add = async () => {
+    const file = await pickFile('image/*');
+    if (file) await dispatch(takePhoto(file, placeId, element));
+  };
+  if (!take && photos.length === 0) return null;
+  return (
+    <View className="flex-row flex-wrap items-center gap-2">
+      {take ? (
+        <Pressable
+          role="button"
+          aria-label={`Photo of ${about}`}
+          onPress={() => void add()}
+          className="min-h-target min-w-target items-center justify-center rounded-board border border-soft"
+        >
+          <Camera aria-hidden size={22} color={palette.ink} />
+        </Pressable>
+      ) : null}
+      {photos.map((photo) => (
+        <OnePhoto key={photo.id} photo={photo} removable={take} />
+      ))}
+    </View>
+  );
+}
+
+function OnePhoto({ photo, removable }: { photo: Photo; removable: boolean }) {
+  const dispatch = useAppDispatch();
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  const [picture, setPicture] = useState<string | null>(null);
+  const [large, setLarge] = useState(false);
+  useEffect(() => {
+    let gone = false;
+    void dispatch(loadPhoto(photo.id)).then((found) => {
+      if (!gone) setPicture(found);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [dispatch, photo.id]);
+  const words = `${photo.element ?? 'photo'}, ${placeNameIn(project, photo.placeId)}, ${formatDate(photo.on, today)}`;
+  if (picture === null) return <Note>{`${words}: not on this device`}</Note>;
+  const size = large ? { width: 320, height: 240 } : { width: 64, height: 48 };
+  return (
+    <View className="gap-1">
+      <Pressable
+        role="button"
+        aria-label={`${large ? 'Smaller' : 'Larger'}: ${words}`}
+        onPress={() => setLarge(!large)}
+      >
+        <Image source={{ uri: picture }} style={size} resizeMode="cover" aria-label={words} />
+      </Pressable>
+      {large && removable ? (
+        <Button
+          look="quiet"
+          className="self-start"
+          label="Take it off"
+          onPress={() =>
+            void dispatch(
+              keep(
+                [{ type: 'photoDropped', payload: { photoId: photo.id } }],
+                'Took the photo off.',
+              ),
+            )
+          }
+        />
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,2 @@
+export { Photos } from './Photos';
+export { pickFile } from './pick-file';

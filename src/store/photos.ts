@@ -1,0 +1,40 @@
+import type { Element, PlaceId } from '../core/house';
+import { dateOf } from '../core/units';
+import { readPhoto, writePhotos } from '../storage/photos';
+import { keep } from './keep';
+import { noticed } from './session';
+import type { Thunk } from './store';
+
+const UNREADABLE =
+  'This photo cannot be read. Choose a JPEG, PNG or WebP picture; nothing changed.';
+const NO_ROOM = 'This photo could not be kept: the device has no room left. Nothing changed.';
+
+/** Keeps a photo of a place or of one of its elements: the picture first, then the line in the journal. */
+export const takePhoto =
+  (file: Blob, placeId: PlaceId, element: Element | null): Thunk<Promise<boolean>> =>
+  async (dispatch, getState, outside) => {
+    let picture: string;
+    try {
+      picture = await outside.shrinkPhoto(file);
+    } catch {
+      dispatch(noticed(UNREADABLE));
+      return false;
+    }
+    const id = outside.newId();
+    try {
+      await writePhotos(outside.database, { [id]: picture });
+    } catch {
+      dispatch(noticed(NO_ROOM));
+      return false;
+    }
+    const on = dateOf(getState().session.now);
+    return dispatch(
+      keep([{ type: 'photoTaken', payload: { id, placeId, element, on } }], 'Kept the photo.'),
+    );
+  };
+
+/** The picture as an address for an image; null when it is not on this device. */
+export const loadPhoto =
+  (id: string): Thunk<Promise<string | null>> =>
+  (_dispatch, _getState, outside) =>
+    readPhoto(outside.database, id).catch(() => null);

@@ -1,0 +1,7 @@
+export type LineChartProps = {
+  points: readonly { label: string; value: number }[];
+  /** A level to hold the points against: a budget. */
+  line?: number;
+  /** The same facts in words, for a screen reader. */
+  spoken: string;
+};
