@@ -28,7 +28,6 @@ const VIEWS: Record<string, View> = {
   'walk-phone': { size: 'phone', path: '/walk' },
   'walk-wide': { size: 'wide', path: '/walk' },
   'walk-place-phone': { size: 'phone', path: '/walk/kitchen' },
-  'compare-phone': { size: 'phone', path: '/compare' },
   'compare-wide': {
     size: 'wide',
     path: '/compare/one?id=element%3Ayard-face%2Fwindows',
@@ -37,7 +36,6 @@ const VIEWS: Record<string, View> = {
   'order-phone': { size: 'phone', path: '/order' },
   'order-wide': { size: 'wide', path: '/order' },
   'stores-phone': { size: 'phone', path: '/stores' },
-  'spend-phone': { size: 'phone', path: '/spend' },
   'spend-wide': { size: 'wide', path: '/spend' },
   'keys-phone': { size: 'phone', path: '/keys' },
   'keys-wide': { size: 'wide', path: '/keys' },

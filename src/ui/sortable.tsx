@@ -1,6 +1,5 @@
 import {
   DndContext,
-  KeyboardSensor,
   PointerSensor,
   closestCenter,
   useSensor,
@@ -11,18 +10,17 @@ import {
 import {
   SortableContext,
   arrayMove,
-  sortableKeyboardCoordinates,
   useSortable,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import GripHorizontal from 'lucide-react-native/icons/grip-horizontal';
-import type { ReactNode } from 'react';
+import type { KeyboardEvent, ReactNode } from 'react';
 import { View } from 'react-native';
 
 type Item = { id: string; name: string };
 
-/** A list whose rows are dragged by a handle, or moved with space and arrows by keyboard. */
+/** A list whose rows are dragged by a handle, or moved by the arrow keys while the handle has the focus. */
 export function Sortable<T extends Item>({
   label,
   items,
@@ -34,26 +32,31 @@ export function Sortable<T extends Item>({
   onOrder: (ids: string[]) => void;
   children: (item: T) => ReactNode;
 }) {
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const ids = items.map(({ id }) => id);
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
     onOrder(arrayMove(ids, ids.indexOf(String(active.id)), ids.indexOf(String(over.id))));
+  };
+  const step = (id: string, by: -1 | 1) => {
+    const from = ids.indexOf(id);
+    const to = from + by;
+    if (to >= 0 && to < ids.length) onOrder(arrayMove(ids, from, to));
   };
   return (
     <DndContext
       sensors={sensors}
       collisionDetection={closestCenter}
       onDragEnd={drop}
-      accessibility={{ announcements: announcementsFor(items) }}
+      accessibility={{
+        announcements: announcementsFor(items),
+        screenReaderInstructions: { draggable: 'Press the up or down arrow key to move it.' },
+      }}
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         <View role="list" aria-label={label} className="gap-2">
           {items.map((item) => (
-            <Row key={item.id} item={item}>
+            <Row key={item.id} item={item} onStep={(by) => step(item.id, by)}>
               {children(item)}
             </Row>
           ))}
@@ -77,7 +80,20 @@ function announcementsFor(items: readonly Item[]): Announcements {
   };
 }
 
-function Row({ item, children }: { item: Item; children: ReactNode }) {
+function Row({
+  item,
+  onStep,
+  children,
+}: {
+  item: Item;
+  onStep: (by: -1 | 1) => void;
+  children: ReactNode;
+}) {
+  const keyed = (event: KeyboardEvent) => {
+    if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
+    event.preventDefault();
+    onStep(event.key === 'ArrowUp' ? -1 : 1);
+  };
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } =
     useSortable({ id: item.id });
   return (
@@ -97,6 +113,7 @@ function Row({ item, children }: { item: Item; children: ReactNode }) {
         type="button"
         {...attributes}
         {...listeners}
+        onKeyDown={keyed}
         aria-label={`Move ${item.name}`}
         className="flex min-h-target min-w-target items-center justify-center rounded-board text-soft"
         style={{ touchAction: 'none', cursor: 'grab', background: 'none', border: 0 }}
