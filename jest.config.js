@@ -7,7 +7,7 @@ module.exports = {
       testEnvironment: 'node',
       rootDir: __dirname,
       testMatch: [
-        '<rootDir>/src/{core,storage,store,workers}/**/*.test.ts',
+        '<rootDir>/src/{core,storage,store,workers,features}/**/*.test.ts',
         '<rootDir>/{server,test,tools}/**/*.test.ts',
       ],
       transform: { '\\.[jt]sx?$': ['babel-jest', { configFile: './babel.core.config.js' }] },

@@ -245,7 +245,8 @@ function findTasks(ground: Ground, tasks: readonly Task[]): { tasks: Task[]; lin
     tasks: weights.map(([id, allowed]) => ({
       id: findTaskId(id),
       work: { kind: 'effort', minutes: allowed, hands: 1 },
-      notBefore: byId.get(id)?.notBefore ?? ground.now,
+      // Nobody spends today's hours on what was not found yet.
+      notBefore: momentAt(addDays(dateOf(ground.now), 1), 0),
       rank: byId.get(id)?.rank ?? [1, 0],
     })),
     links: weights.flatMap(([id]) => [

@@ -8,7 +8,7 @@ import {
   type Place,
   type Project,
 } from '../house';
-import { scopeOf } from '../scope';
+import { scopeOf, type ScopeItem } from '../scope';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, cents, minutes, type Cents, type Minutes } from '../units';
 import type { Job, JobMaterial, Quantity } from './job';
 import { jobIdFor } from './job-id';
@@ -76,16 +76,29 @@ function applies(step: Step, project: Project): boolean {
 
 /** How often a step is asked for in a place, and by which works. */
 type Ask = { count: number; because: string[]; deferred: boolean };
+type Wanted = Ask & { workId: string };
 
-function askFor(
-  asks: Map<string, Ask>,
-  stepId: string,
-  { count, because, deferred }: { count: number; because: string; deferred: boolean },
-): void {
+/** The works of a place: one asked for by hand and on the walk is still one, as large as the larger asks. */
+function worksWantedIn(place: Place, scope: readonly ScopeItem[]): Wanted[] {
+  const byWork = new Map<string, Wanted>();
+  for (const { placeId, workId, count, because, deferred } of scope) {
+    if (placeId !== place.id) continue;
+    const wanted = byWork.get(workId);
+    byWork.set(workId, {
+      workId,
+      count: findWork(workId)?.counted ? Math.max(count, wanted?.count ?? 0) : 1,
+      because: [...(wanted?.because ?? []), because],
+      deferred: deferred && (wanted?.deferred ?? true),
+    });
+  }
+  return [...byWork.values()];
+}
+
+function askFor(asks: Map<string, Ask>, stepId: string, { count, because, deferred }: Ask): void {
   const ask = asks.get(stepId) ?? { count: 0, because: [], deferred: true };
   ask.deferred &&= deferred;
   ask.count += count;
-  if (!ask.because.includes(because)) ask.because.push(because);
+  for (const reason of because) if (!ask.because.includes(reason)) ask.because.push(reason);
   asks.set(stepId, ask);
 }
 
@@ -101,7 +114,7 @@ function collectAsks(project: Project): Asks {
   const byPlace: Asks['byPlace'] = new Map();
   const scope = scopeOf(project);
   for (const stepId of ALWAYS) {
-    askFor(house, stepId, { count: 1, because: 'Every house needs it', deferred: false });
+    askFor(house, stepId, { count: 1, because: ['Every house needs it'], deferred: false });
   }
   for (const place of placesInOrder(project)) {
     const here = new Map<string, Ask>();
@@ -109,12 +122,10 @@ function collectAsks(project: Project): Asks {
     byPlace.set(place.id, here);
     byFloor.set(place.floor, floor);
     const asksAt = { house, floor, place: here };
-    for (const item of scope) {
-      const work = item.placeId === place.id ? findWork(item.workId) : undefined;
-      for (const stepId of work?.steps ?? []) {
+    for (const wanted of worksWantedIn(place, scope)) {
+      for (const stepId of findWork(wanted.workId)?.steps ?? []) {
         const step = findStep(stepId);
-        if (!step || !work) continue;
-        askFor(asksAt[step.at], stepId, { ...item, count: work.counted ? item.count : 1 });
+        if (step) askFor(asksAt[step.at], stepId, wanted);
       }
     }
   }

@@ -79,6 +79,21 @@ describe('decisions are the scope', () => {
     expect(ids(sanded)).toContain('back/floor.sand');
   });
 
+  it('the same work asked for by hand and on the walk is one work, as large as the larger asks', () => {
+    const one = houseOf(...BASE, chosen('back', 'window', 1));
+    const both = houseOf(
+      ...BASE,
+      chosen('back', 'window', 1),
+      seen({ element: 'windows', decision: 'replace', count: 2 }),
+    );
+    const window = (house: Project) =>
+      expandJobs(house).find(({ id }) => id === 'back/shell.window');
+    // 210 min each: one, then two, not three.
+    expect(window(one)?.estimate).toBe(210);
+    expect(window(both)?.estimate).toBe(420);
+    expect(window(both)?.because).toHaveLength(2);
+  });
+
   it('offers a way for every decision somebody could act on, and each is a work for that kind of place', () => {
     for (const element of elementSchema.options)
       for (const decision of decisionSchema.options)

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Place } from '@/core/house';
-import { RoomForm, placeFrom, typedFrom, type RoomRead } from '@/features/room';
+import { RoomForm, correctedFrom, typedFrom, type RoomRead } from '@/features/room';
 import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Note } from '@/ui';
 
@@ -15,7 +15,7 @@ export function SizeEditor({ place, onClose }: { place: Place; onClose: () => vo
   const correct = async (room: RoomRead) => {
     const kept = await dispatch(
       keep(
-        [{ type: 'placeCorrected', payload: placeFrom(room, place.id) }],
+        [{ type: 'placeCorrected', payload: correctedFrom(room, place, units) }],
         `Put ${place.name} right.`,
       ),
     );

@@ -50,6 +50,20 @@ export function typedFrom(place: Place, units: UnitSystem): RoomTyped {
   };
 }
 
+/** The place put right: sizes whose text was left alone stay exact, in whatever units they were shown. */
+export function correctedFrom(room: RoomRead, place: Place, units: UnitSystem): Place {
+  const same = (typed: Ticks, before: Ticks | undefined) =>
+    before !== undefined && formatLength(typed, units) === formatLength(before, units);
+  const [first, second] = place.walls;
+  const untouched = same(room.length, first?.length) && same(room.width, second?.length);
+  const corrected = placeFrom(room, place.id);
+  return {
+    ...corrected,
+    walls: untouched ? place.walls : corrected.walls,
+    height: same(room.height, place.height) ? place.height : room.height,
+  };
+}
+
 /** What a typed length was understood as; undefined while it cannot be read. */
 export function understood(text: string, units: UnitSystem): string | undefined {
   const parsed = parseLength(text);

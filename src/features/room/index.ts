@@ -1,3 +1,10 @@
-export { placeFrom, roomFormSchema, typedFrom, type RoomRead, type RoomTyped } from './form';
+export {
+  correctedFrom,
+  placeFrom,
+  roomFormSchema,
+  typedFrom,
+  type RoomRead,
+  type RoomTyped,
+} from './form';
 export { RoomForm } from './RoomForm';
 export { KIND_NAMES } from './words';

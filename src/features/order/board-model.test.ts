@@ -1,0 +1,50 @@
+import { readFileSync } from 'node:fs';
+import { readProjectFile } from '@/core/files';
+import { planHouse } from '@/core/schedule';
+import { boardModel } from './board-model';
+
+const demo = (() => {
+  const file = readProjectFile(readFileSync('demo/house.json', 'utf8'));
+  if (!file.ok) throw new Error(file.error.code);
+  const { project, clock } = file.value;
+  const plan = planHouse(project, clock ?? (0 as never));
+  if (!plan.ok) throw new Error(plan.error.code);
+  return { project, plan: plan.value };
+})();
+const labelDays = (label: string) => label.length / 2;
+
+describe('the week board', () => {
+  const board = boardModel(demo.plan, demo.project.placeOrder, labelDays);
+
+  it('holds every job that is not done, once, in the row of its place', () => {
+    const open = demo.plan.jobs.filter(({ doneOn }) => doneOn === null);
+    const shown = board.rows.flatMap(({ placeId, bars }) =>
+      bars
+        .filter(({ key }) => !key.endsWith(' wait'))
+        .flatMap(({ jobs }) => jobs.map((job) => [job.id, placeId])),
+    );
+    expect(shown).toHaveLength(open.length);
+    for (const job of open) expect(shown).toContainEqual([job.id, job.placeId]);
+  });
+
+  it('never lets a bar or its label run into the next one in its lane', () => {
+    for (const { bars, lanes } of board.rows) {
+      for (let lane = 0; lane < lanes; lane += 1) {
+        const here = bars.filter((bar) => bar.lane === lane).toSorted((a, b) => a.from - b.from);
+        here.slice(1).forEach((bar, at) => {
+          const before = here[at];
+          if (!before) return;
+          const label = before.labelInside ? 0 : labelDays(before.label);
+          expect(bar.from).toBeGreaterThanOrEqual(before.from + before.days + label);
+        });
+      }
+    }
+  });
+
+  it('begins with this week’s Monday and reaches past the last label', () => {
+    // The demo stands on Saturday 14 March 2026.
+    expect([board.monday, board.todayAt]).toEqual(['2026-03-09', 5]);
+    const ends = board.rows.flatMap(({ bars }) => bars.map((bar) => bar.from + bar.days));
+    expect(board.weeks * 7).toBeGreaterThanOrEqual(Math.max(...ends));
+  });
+});
