@@ -80,6 +80,7 @@ const seen = ([placeId, element, decision, more = {}]: Seen): EventBodyOf => ({
     how: null,
     count: 1,
     reason: null,
+    size: null,
     suspicion: null,
     risk: null,
     salvage: null,

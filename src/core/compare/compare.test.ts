@@ -20,6 +20,7 @@ const windows: Survey = {
   how: null,
   count: 1,
   reason: null,
+  size: null,
   suspicion: 'rot',
   risk: null,
   salvage: null,

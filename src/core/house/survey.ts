@@ -75,6 +75,8 @@ export const surveySchema = z.object({
   how: z.string().min(1).max(64).nullable(),
   count: z.int().min(1).max(99),
   reason: wordsSchema.nullable(),
+  /** A quick size as it was called out, such as 32" x 48"; measuring proper comes later. */
+  size: wordsSchema.nullable().default(null),
   suspicion: suspicionSchema.nullable(),
   /** The owner's own figures for the suspicion; null is the starting values of its kind. */
   risk: riskSchema.nullable(),

@@ -37,19 +37,19 @@ const STARTING: Record<Suspicion, Risk> = {
 };
 export const startingRisk = (suspicion: Suspicion): Risk => STARTING[suspicion];
 
-/** The investigation that answers each kind, and whether it is one for the whole house. */
-const LOOK_STEPS: Record<Suspicion, { step: string; whole: boolean }> = {
-  leak: { step: 'look.open', whole: false },
-  rot: { step: 'look.open', whole: false },
-  pest: { step: 'look.open', whole: false },
-  mould: { step: 'look.open', whole: false },
-  movement: { step: 'look.frame', whole: false },
-  wiring: { step: 'look.wiring', whole: false },
-  asbestos: { step: 'survey.test', whole: true },
-  lead: { step: 'survey.test', whole: true },
-  'no-permit': { step: 'look.office', whole: false },
-  'not-to-code': { step: 'look.office', whole: false },
-  'off-square': { step: 'look.square', whole: false },
+/** The investigation that answers each kind, in the place where it is suspected. */
+const LOOK_STEPS: Record<Suspicion, string> = {
+  leak: 'look.open',
+  rot: 'look.open',
+  pest: 'look.open',
+  mould: 'look.open',
+  movement: 'look.frame',
+  wiring: 'look.wiring',
+  asbestos: 'look.sample',
+  lead: 'look.sample',
+  'no-permit': 'look.office',
+  'not-to-code': 'look.office',
+  'off-square': 'look.square',
 };
 
 export type OpenRisk = {
@@ -74,14 +74,13 @@ export function openRisks(project: Project): OpenRisk[] {
     const { suspicion, placeId } = survey;
     if (suspicion === null || project.settlements[surveyId] || !project.places[placeId]) return [];
     const risk = survey.risk ?? startingRisk(suspicion);
-    const { step, whole } = LOOK_STEPS[suspicion];
     return {
       surveyId,
       placeId,
       survey,
       suspicion,
       risk,
-      lookJobId: jobIdFor(whole ? 'house' : placeId, step),
+      lookJobId: jobIdFor(placeId, LOOK_STEPS[suspicion]),
       expectedMinutes: minutes((risk.chance / 100) * middle(risk.minutes)),
       expectedCents: cents((risk.chance / 100) * middle(risk.cents)),
     };

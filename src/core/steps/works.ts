@@ -703,7 +703,7 @@ export const LOOK_WORKS: readonly Work[] = [
     title: 'Test it first',
     brings: 'A sample for the laboratory, before it is disturbed',
     kinds: [],
-    steps: ['survey.walk', 'survey.test'],
+    steps: ['survey.walk', 'look.sample'],
   },
 ];
 

@@ -66,6 +66,7 @@ export function freshSurvey(
     how: null,
     count: before?.count ?? 1,
     reason: null,
+    size: before?.size ?? null,
     suspicion: before?.suspicion ?? null,
     risk: before?.risk ?? null,
     salvage: null,

@@ -35,6 +35,7 @@ const survey = (over: Partial<Survey> & Pick<Survey, 'element' | 'decision'>): S
   how: null,
   count: 1,
   reason: null,
+  size: null,
   suspicion: null,
   risk: null,
   salvage: null,
@@ -211,6 +212,59 @@ describe('what was logged is never lost', () => {
   });
 });
 
+describe('hours and money', () => {
+  it('logged before any change of mind are all there after it: on jobs wanted, or on what was dropped', () => {
+    const change = fc.record({
+      element: fc.constantFrom('windows' as const, 'floor' as const, 'walls' as const),
+      decision: fc.constantFrom(...decisionSchema.options),
+    });
+    const hours = fc.record({
+      job: fc.constantFrom('mend.window', 'shell.window', 'mend.walls', 'floor.lay', 'mend.boards'),
+      minutes: fc.integer({ min: 1, max: 600 }),
+    });
+    fc.assert(
+      fc.property(
+        fc.array(change, { maxLength: 6 }),
+        fc.array(hours, { minLength: 1, maxLength: 6 }),
+        (changes, logs) => {
+          const logged = logs.map(({ job, minutes }, at): EventBodyOf => ({
+            type: 'dayLogged',
+            payload: {
+              id: `log-${at}` as never,
+              date: ON,
+              line: 'x',
+              entries: [
+                {
+                  kind: 'hours',
+                  personId: 'me' as never,
+                  minutes: minutes as never,
+                  jobId: `back/${job}` as never,
+                  placeId: 'back' as never,
+                },
+                {
+                  kind: 'money',
+                  what: 'x',
+                  spend: 'materials',
+                  shares: [{ placeId: 'back' as never, cents: cents(minutes) }],
+                  shop: null,
+                  drawsOn: 'budget',
+                },
+              ],
+            },
+          }));
+          const house = houseOf(...BASE, ...logged, ...changes.map(seen));
+          const total = logs.reduce((sum, { minutes }) => sum + minutes, 0);
+          const dropped = droppedWork(house).reduce((sum, { minutes }) => sum + minutes, 0);
+          const wanted = planned(house).jobs.reduce((sum, job) => sum + job.logged, 0);
+          expect(dropped + wanted).toBe(total);
+          expect(keepLedger(house, cents(0)).paid).toBe(total);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+});
+
 describe('the scope then and now', () => {
   it('says day by day what was added and dropped, by what, and what it came to', () => {
     const at = (day: string, events: readonly EventBodyOf[], from: number): JournalEvent[] =>
@@ -279,6 +333,37 @@ describe('decisions that exclude each other', () => {
     const house = houseOf(...BASE, ...bodies);
     expect(conflictsOf(house)).toEqual([expect.objectContaining({ element })]);
     expect(scopeOf(house)).toHaveLength(2);
+  });
+
+  it('are caught whatever else is decided, and whichever comes first', () => {
+    const pairs = [
+      ['walls', 'remove', 'repaint'],
+      ['walls', 'replace', 'patch-walls'],
+      ['ceiling', 'remove', 'patch-ceiling'],
+      ['floor', 'replace', 'sand-floor'],
+      ['windows', 'replace', 'overhaul-window'],
+      ['doors', 'replace', 'ease-door'],
+      ['plumbing', 'replace', 'mend-pipes'],
+      ['power', 'replace', 'mend-power'],
+    ] as const;
+    const other = fc
+      .record({
+        element: fc.constantFrom('heating' as const, 'fixtures' as const, 'storage' as const),
+        decision: fc.constantFrom(...decisionSchema.options),
+      })
+      .map(seen);
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...pairs),
+        fc.array(other, { maxLength: 4 }),
+        fc.boolean(),
+        ([element, decision, workId], others, first) => {
+          const two = [seen({ element, decision }), chosen('back', workId)];
+          const house = houseOf(...BASE, ...others, ...(first ? two : two.toReversed()));
+          expect(conflictsOf(house)).toContainEqual(expect.objectContaining({ element }));
+        },
+      ),
+    );
   });
 
   it('one decision on one element never contradicts itself, nor another room', () => {

@@ -67,6 +67,7 @@ export function surveyWords(survey: Survey): string {
     `${DECISION_NAMES[survey.decision]}${way}${count}`,
     CONDITION_NAMES[survey.condition],
     suspicion,
+    survey.size ?? '',
     survey.reason ?? '',
   ]
     .filter(Boolean)

@@ -33,6 +33,7 @@ export function ElementEditor({
   const today = useAppSelector(selectToday);
   const [next, setNext] = useState(survey);
   const [count, setCount] = useState(String(survey.count));
+  const [quickSize, setQuickSize] = useState(survey.size ?? '');
   const [reason, setReason] = useState(survey.reason ?? '');
   const [what, setWhat] = useState(survey.salvage?.what ?? '');
   const [size, setSize] = useState(survey.salvage?.size ?? '');
@@ -52,6 +53,7 @@ export function ElementEditor({
       on: today,
       count: number,
       reason: reason.trim() || null,
+      size: quickSize.trim() || null,
       salvage: goes && what.trim() !== '' ? { what: what.trim(), size: size.trim() || null } : null,
       options: next.decision === 'undecided' ? next.options : [],
     });
@@ -123,6 +125,13 @@ export function ElementEditor({
           value={count}
           error={error}
           onChangeText={setCount}
+        />
+        <Field
+          className="min-w-[140px] flex-1"
+          label="Quick size"
+          placeholder={'32" x 48"'}
+          value={quickSize}
+          onChangeText={setQuickSize}
         />
         <Field
           className="min-w-[180px] flex-1"

@@ -37,7 +37,7 @@ export function Settle({ survey }: { survey: Survey }) {
       keep(
         [
           { type: 'suspicionSettled', payload: { surveyId, on, found } },
-          ...(look && !project.ticked[look.lookJobId] && !look.lookJobId.startsWith('house/')
+          ...(look && !project.ticked[look.lookJobId]
             ? [{ type: 'jobTicked' as const, payload: { jobId: look.lookJobId, on } }]
             : []),
         ],

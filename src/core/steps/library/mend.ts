@@ -7,6 +7,13 @@ export const LOOKS: readonly Step[] = [
     tags: ['looks'],
     says: ['open up', 'opened up', 'look behind'],
   }),
+  step(1, 'look.sample', 'Sample it and have it tested', own('once', 30), {
+    wait: { hours: 120, what: 'The laboratory answers' },
+    materials: [material('sample', 'Laboratory sample', 'sample', 1, 60)],
+    cautions: ['lead-asbestos'],
+    tags: ['looks'],
+    says: ['sample', 'sampled'],
+  }),
   step(1, 'look.wiring', 'Electrician looks at the wiring', trade('electrician', 1, 220), {
     cautions: ['power'],
     tags: ['looks'],
