@@ -182,3 +182,16 @@ test.describe('on the walk', () => {
     ).toBeVisible();
   });
 });
+
+test('the walk read back prints whole, without rail and strip', async ({ porch, page }) => {
+  await porch.openDemo();
+  await page.goto('/walk/told');
+  await expect(page.getByRole('heading', { name: 'Scope then and now' })).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
+  await expect(page.getByRole('region', { name: 'Log strip' })).toBeHidden();
+  // Nothing scrolls inside the page: what is at the end stands on the paper too.
+  const end = await page.getByRole('heading', { name: 'Kept to use again' }).boundingBox();
+  const height = await page.evaluate(() => document.documentElement.scrollHeight);
+  expect(end?.y ?? Infinity).toBeLessThan(height);
+});

@@ -45,7 +45,7 @@ export function Strip({
 }) {
   const typed = text.trim() !== '';
   return (
-    <View data-print="hide" role="region" aria-label="Log strip">
+    <View role="region" aria-label="Log strip" className="print:hidden">
       {typed ? (
         <ScrollView
           className="max-h-[46vh] border-t border-line bg-ground"

@@ -9,7 +9,7 @@ export function Notices() {
   const dispatch = useAppDispatch();
   const { undoable, notice, setAside } = useAppSelector(selectSession);
   return (
-    <View data-print="hide">
+    <View className="print:hidden">
       {setAside.length > 0 ? (
         <View role="status" className={`${BAR} bg-straw-pale`}>
           <Body className="min-w-0 flex-1">

@@ -7,7 +7,7 @@ import { FURTHER, RAIL } from './places';
 export function Rail() {
   const wide = useWide();
   return (
-    <View role="navigation" aria-label="Places" data-print="hide">
+    <View role="navigation" aria-label="Places" className="print:hidden">
       {wide ? <SideRail /> : <FootRail />}
     </View>
   );

@@ -29,7 +29,7 @@ export function ToldScreen() {
           <Strong>
             {`${count(({ stays }) => stays.length)} things stay, ${count(({ goes }) => goes.length)} go, ${count(({ undecided }) => undecided.length)} undecided, ${count(({ openFirst }) => openFirst.length)} to open up first.`}
           </Strong>
-          <View data-print="hide" className="flex-row flex-wrap gap-2">
+          <View className="flex-row flex-wrap gap-2 print:hidden">
             <Button label="Print it" onPress={() => window.print()} />
             <ButtonLink href="/walk" label="Back to the walk" />
           </View>
