@@ -11,7 +11,7 @@ import type { Plan, PlannedJob } from '../plan';
 import { openRisks } from '../risk';
 import { scopeOf, waysFor } from '../scope';
 import { findWork } from '../steps/works';
-import { addCents, cents } from '../units';
+import { addCents, cents, minutes, type Cents, type Minutes } from '../units';
 import { GIVES_UP, YEARS, type Option } from './option';
 
 export type ComparisonKind = 'element' | 'hire' | 'path' | 'defer' | 'rebuild';
@@ -24,6 +24,8 @@ export type Comparison = {
   options: readonly Option[];
   /** A suspicion that hangs on one of the options: what flips it. */
   gamble: { optionId: string; chance: number; cents: number } | null;
+  /** What the price of hiring is made of. */
+  hire?: HireBasis;
 };
 
 const HIRE_HOUR_CENTS = 6_500;
@@ -80,7 +82,15 @@ function elementComparison(project: Project, survey: Survey): Comparison | undef
 }
 
 /** What a trade would take for a job: its hours at a trade's pace and a starting rate, and the materials. */
-export function hirePrice(job: PlannedJob, plan: Plan): { workdays: number; cents: number } {
+export type HireBasis = {
+  minutes: Minutes;
+  centsAnHour: number;
+  materials: Cents;
+  workdays: number;
+  cents: Cents;
+};
+
+function hireBasis(job: PlannedJob, plan: Plan): HireBasis {
   const hours = (job.left / 60) * TRADE_PACE;
   const materials = addCents(
     plan.orders
@@ -88,13 +98,16 @@ export function hirePrice(job: PlannedJob, plan: Plan): { workdays: number; cent
       .map(({ price }) => price),
   );
   return {
+    minutes: minutes(hours * 60),
+    centsAnHour: HIRE_HOUR_CENTS,
+    materials,
     workdays: Math.max(1, Math.ceil(hours / HIRED_HOURS_A_DAY)),
-    cents: Math.round(hours * HIRE_HOUR_CENTS) + materials,
+    cents: cents(hours * HIRE_HOUR_CENTS + materials),
   };
 }
 
 function hireComparison(project: Project, plan: Plan, job: PlannedJob): Comparison {
-  const { workdays, cents: price } = hirePrice(job, plan);
+  const basis = hireBasis(job, plan);
   const where = job.placeId === null ? '' : `, ${project.places[job.placeId]?.name ?? ''}`;
   return {
     id: `hire:${job.id}`,
@@ -119,8 +132,8 @@ function hireComparison(project: Project, plan: Plan, job: PlannedJob): Comparis
             payload: {
               jobId: job.id,
               trade: 'hired trade',
-              workdays,
-              cents: cents(price) as never,
+              workdays: basis.workdays,
+              cents: basis.cents as never,
             },
           },
         ],
@@ -129,6 +142,7 @@ function hireComparison(project: Project, plan: Plan, job: PlannedJob): Comparis
       },
     ],
     gamble: null,
+    hire: basis,
   };
 }
 

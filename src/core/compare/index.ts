@@ -1,4 +1,4 @@
-export { comparisonsOf, hirePrice, type Comparison, type ComparisonKind } from './catalogue';
+export { comparisonsOf, type Comparison, type ComparisonKind, type HireBasis } from './catalogue';
 export { flipsOf, type Flip } from './flips';
-export { insideArea, rebuildRate, weighRebuild } from './rebuild';
+export { rebuildBasis, weighRebuild } from './rebuild';
 export { withOption, type GateDays, type Option, type Weighed } from './option';

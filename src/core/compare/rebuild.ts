@@ -1,5 +1,13 @@
 import { floorArea, isOutside, placesInOrder, type Project } from '../house';
-import { AREA_PER_SQFT, addDays, cents, daysBetween, minutes, type PlainDate } from '../units';
+import {
+  AREA_PER_SQFT,
+  fromSquareFeet,
+  addDays,
+  cents,
+  daysBetween,
+  minutes,
+  type PlainDate,
+} from '../units';
 import type { Weighed } from './option';
 
 /** Starting guesses for a house taken down and built new by a builder, made up, to be argued with. */
@@ -13,13 +21,18 @@ const INSPECTIONS = 9;
 const NEW_CONTINGENCY_PERCENT = 5;
 const YEARS_NEW = 60;
 
-export const rebuildRate = (): number => BUILD_CENTS_A_SQFT + CLEAR_CENTS_A_SQFT;
-
 /** Square feet of all floors inside. */
-export const insideArea = (project: Project): number =>
+const insideArea = (project: Project): number =>
   placesInOrder(project)
     .filter(({ kind }) => !isOutside(kind))
     .reduce((sum, place) => sum + floorArea(place) / AREA_PER_SQFT, 0);
+
+/** What the price of building new is made of. */
+export const rebuildBasis = (project: Project) => ({
+  area: fromSquareFeet(insideArea(project)),
+  buildCents: cents(BUILD_CENTS_A_SQFT),
+  clearCents: cents(CLEAR_CENTS_A_SQFT),
+});
 
 /**
  * Tearing down and building new, in the same figures as renovating on: area × rate, permit, clearing and

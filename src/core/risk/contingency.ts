@@ -20,13 +20,19 @@ export type ContingencyAdvice = {
   suspicions: number;
   forSuspicions: Cents;
   total: Cents;
+  /** How much of it what is left does not cover; null when no budget was agreed. */
+  shortBy: Cents | null;
 };
 
 /**
  * What to hold back for what nobody can foresee: a share of what is still to come that grows with what is
  * unknown, and beside it chance × cost of each open suspicion.
  */
-export function adviseContingency(project: Project, toCome: Cents): ContingencyAdvice {
+export function adviseContingency(
+  project: Project,
+  toCome: Cents,
+  contingencyLeft: Cents | null = null,
+): ContingencyAdvice {
   const places = placesInOrder(project);
   const surveys = Object.values(project.surveys);
   const walked = new Set<string>(surveys.map(({ placeId }) => placeId));
@@ -50,6 +56,8 @@ export function adviseContingency(project: Project, toCome: Cents): ContingencyA
     suspicions: risks.length,
     forSuspicions,
     total: cents(base + forSuspicions),
+    shortBy:
+      contingencyLeft === null ? null : cents(Math.max(0, base + forSuspicions - contingencyLeft)),
   };
 }
 

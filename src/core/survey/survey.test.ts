@@ -429,6 +429,10 @@ describe('what frightens', () => {
       forSuspicions: 31_000,
       total: 164_000,
     });
+    // $1,640 wanted, $1,000 left: $640 short; $2,000 left: nothing.
+    const left = (value: number) =>
+      adviseContingency(houseOf(...BASE, rot), cents(1_000_000), cents(value)).shortBy;
+    expect([left(100_000), left(200_000)]).toEqual([64_000, 0]);
     const young = houseOf(...BASE);
     const built = { ...young, house: { ...young.house, yearBuilt: 2015 } };
     // Nothing walked: everything is unknown, 5%.

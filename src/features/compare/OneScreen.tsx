@@ -1,7 +1,13 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { comparisonsOf, flipsOf, type Comparison, type Weighed } from '@/core/compare';
+import {
+  comparisonsOf,
+  flipsOf,
+  rebuildBasis,
+  type Comparison,
+  type Weighed,
+} from '@/core/compare';
 import { formatElapsed, formatMinutes, formatMoney } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import {
@@ -15,7 +21,7 @@ import {
 } from '@/store';
 import { Body, Button, ButtonLink, Empty, Fact, Field, Note, Section, Title } from '@/ui';
 import { useWeighed } from './useWeighed';
-import { flipWords, gateWords } from './words';
+import { flipWords, gateWords, hireWords, rebuildWords } from './words';
 
 /** One question, its options side by side, what would turn the answer round, and the choice. */
 export function OneScreen({ id }: { id: string }) {
@@ -51,7 +57,8 @@ export function OneScreen({ id }: { id: string }) {
 }
 
 function SideBySide({ comparison, weighed }: { comparison: Comparison; weighed: Weighed[] }) {
-  const { currency } = useAppSelector(selectProject);
+  const project = useAppSelector(selectProject);
+  const { currency } = project;
   const [reasons, setReasons] = useState('');
   const flips = flipsOf(weighed, comparison.gamble);
   return (
@@ -76,13 +83,11 @@ function SideBySide({ comparison, weighed }: { comparison: Comparison; weighed: 
             {flipWords(flip, currency)}
           </Note>
         ))}
-        {comparison.kind === 'hire' ? (
-          <Note>The trade’s price is a starting guess, materials included. A quote wins.</Note>
-        ) : null}
+        {comparison.hire ? <Note>{hireWords(comparison.hire, currency)}</Note> : null}
         {comparison.kind === 'rebuild' ? (
           <Note>
-            Building new is area times a starting rate a square foot. Whether the foundation and the
-            frame are sound enough to keep is for an engineer to say.
+            {rebuildWords(rebuildBasis(project), project)} Whether the foundation and the frame are
+            sound enough to keep is for an engineer to say.
           </Note>
         ) : null}
       </Section>

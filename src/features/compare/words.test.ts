@@ -1,5 +1,5 @@
-import { plainDate } from '@/core/units';
-import { flipWords, gateWords } from './words';
+import { cents, fromSquareFeet, minutes, plainDate } from '@/core/units';
+import { flipWords, gateWords, hireWords, rebuildWords } from './words';
 
 const TODAY = plainDate('2026-03-14');
 
@@ -24,5 +24,27 @@ describe('comparisons in words', () => {
       /more than \$45\.83/,
     );
     expect(flipWords({ kind: 'chance', ...names, percent: 46 }, 'USD')).toMatch(/chance of 46%/);
+  });
+
+  it('show what a guessed price is made of', () => {
+    // 4 h 48 at $65 is $312; with $20 of materials $332.
+    const hire = {
+      minutes: minutes(288),
+      centsAnHour: 6_500,
+      materials: cents(2_000),
+      workdays: 1,
+      cents: cents(33_200),
+    };
+    expect(hireWords(hire, 'USD')).toMatch(
+      /^Hired: 4h 48 at \$65\.00 an hour and \$20\.00 of materials make \$332\.00\./,
+    );
+    const basis = {
+      area: fromSquareFeet(240),
+      buildCents: cents(21_000),
+      clearCents: cents(1_400),
+    };
+    expect(rebuildWords(basis, { units: 'imperial', currency: 'USD' })).toMatch(
+      /^New: 240 sq ft inside, at \$210\.00 a square foot to build and \$14\.00 to clear/,
+    );
   });
 });

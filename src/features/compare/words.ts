@@ -1,5 +1,14 @@
-import type { ComparisonKind, Flip, GateDays } from '@/core/compare';
-import { cents, formatDate, formatMoney, type Currency, type PlainDate } from '@/core/units';
+import type { ComparisonKind, Flip, GateDays, HireBasis, rebuildBasis } from '@/core/compare';
+import type { Project } from '@/core/house';
+import {
+  cents,
+  formatArea,
+  formatDate,
+  formatMinutes,
+  formatMoney,
+  type Currency,
+  type PlainDate,
+} from '@/core/units';
 
 export const KIND_TITLES: Record<ComparisonKind, string> = {
   path: 'The whole house',
@@ -30,3 +39,14 @@ export function flipWords(flip: Flip, currency: Currency): string {
       return `“${flip.cheaper}” is a gamble: from a chance of ${flip.percent}% on it is no longer the cheaper.`;
   }
 }
+
+/** What the trade's price is made of. */
+export const hireWords = (hire: HireBasis, currency: Currency): string =>
+  `Hired: ${formatMinutes(hire.minutes)} at ${formatMoney(cents(hire.centsAnHour), currency)} an hour and ${formatMoney(hire.materials, currency)} of materials make ${formatMoney(hire.cents, currency)}. A starting guess: a quote wins.`;
+
+/** What the price of building new is made of. */
+export const rebuildWords = (
+  { area, buildCents, clearCents }: ReturnType<typeof rebuildBasis>,
+  { units, currency }: Pick<Project, 'units' | 'currency'>,
+): string =>
+  `New: ${formatArea(area, units)} inside, at ${formatMoney(buildCents, currency)} a square foot to build and ${formatMoney(clearCents, currency)} to clear; starting guesses, made up.`;

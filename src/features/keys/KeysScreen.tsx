@@ -22,8 +22,9 @@ export function KeysScreen() {
             ))}
           </View>
           <Note>
-            Likely takes every job as estimated. Fairly safe is the same plan with a third more
-            work, waits and deliveries a quarter longer and inspectors half as busy again.
+            Likely takes every job as estimated and every suspicion on average. Fairly safe is the
+            same plan with a third more work, waits and deliveries a quarter longer, inspectors half
+            as busy again, and what you suspect true at its worst.
           </Note>
         </View>
       ) : null}

@@ -29,7 +29,8 @@ export function ForecastLine({ forecast, left }: { forecast: Forecast; left: num
         <Note>{`fairly safe ${formatDate(fairlySafe, today)}`}</Note>
       </BlockLink>
       <Small>
-        Safe is the same plan with a third more work, waits and deliveries a quarter longer.
+        Safe is the same plan with a third more work, waits and deliveries a quarter longer, and
+        what you suspect true at its worst.
       </Small>
     </View>
   );

@@ -63,7 +63,7 @@ function Weight() {
 function Contingency() {
   const project = useAppSelector(selectProject);
   const { toCome, budget } = useAppSelector(selectLedger);
-  const advice = adviseContingency(project, toCome);
+  const advice = adviseContingency(project, toCome, budget?.contingencyLeft ?? null);
   const money = (cents: Parameters<typeof formatMoney>[0]) => formatMoney(cents, project.currency);
   const why = [
     `${advice.percent}% of ${money(toCome)} to come`,
@@ -81,9 +81,7 @@ function Contingency() {
             name="You have left"
             figure={money(budget.contingencyLeft)}
             working={
-              budget.contingencyLeft >= advice.total
-                ? 'enough, as far as one can see'
-                : `short by ${money((advice.total - budget.contingencyLeft) as never)}`
+              advice.shortBy ? `short by ${money(advice.shortBy)}` : 'enough, as far as one can see'
             }
           />
         ) : null}
