@@ -1,0 +1,196 @@
+import { Knapsack } from './knapsack';
+import type { Cutting, Ground } from './problem';
+
+/** What linear programming says of a cutting problem. */
+export type Bound = {
+  /** No plan costs less. */
+  value: number;
+  /** What one more of each size would cost; never negative. */
+  worth: number[];
+  /** What one board more of each limited stock would save; 0 for unlimited stock. */
+  rent: number[];
+  /** The fractional plan the bound comes from. */
+  boards: { cutting: Cutting; many: number }[];
+};
+
+type Column =
+  | { kind: 'pattern'; cutting: Cutting; cost: number }
+  | { kind: 'surplus' | 'slack' | 'missing'; row: number; cost: number };
+
+const MOST_ROUNDS = 600;
+const TINY = 1e-7;
+
+/**
+ * Column generation (Gilmore and Gomory 1961): a revised simplex whose columns are cutting patterns, found by a
+ * knapsack as they are wanted. Rows: demand of each size, then limited stocks. Undefined when no plan exists
+ * even in fractions, which is when limited stock runs out.
+ */
+export function boundOf(ground: Ground): Bound | undefined {
+  const limited = ground.available.flatMap((count, stock) => (count < Infinity ? [stock] : []));
+  const master = new Master(ground, limited);
+  const knapsack = new Knapsack(ground);
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    const prices = master.prices();
+    const entering =
+      master.surplusToEnter(prices) ?? patternToEnter(ground, limited, knapsack, prices);
+    if (!entering || !master.enter(entering)) break;
+  }
+  if (master.isMissingSomething()) return undefined;
+  return safeBound(ground, limited, knapsack, master);
+}
+
+function patternToEnter(
+  ground: Ground,
+  limited: readonly number[],
+  knapsack: Knapsack,
+  prices: Float64Array,
+): Column | undefined {
+  knapsack.value(prices.subarray(0, ground.sizes.length));
+  let best: { stock: number; saving: number } | undefined;
+  ground.prices.forEach((price, stock) => {
+    const at = limited.indexOf(stock);
+    const rent = at < 0 ? 0 : (prices[ground.sizes.length + at] ?? 0);
+    const saving = knapsack.worth(stock) + rent - price;
+    if (saving > TINY * (1 + price) && saving > (best?.saving ?? 0)) best = { stock, saving };
+  });
+  if (!best) return undefined;
+  const { stock } = best;
+  return {
+    kind: 'pattern',
+    cutting: { stock, counts: knapsack.filling(stock) },
+    cost: ground.prices[stock] ?? 0,
+  };
+}
+
+/** Duals shrunk until no pattern of any stock is worth more than its price (Farley 1990), so that rounding never flatters. */
+function safeBound(
+  ground: Ground,
+  limited: readonly number[],
+  knapsack: Knapsack,
+  master: Master,
+): Bound {
+  const prices = master.prices();
+  const worth = ground.sizes.map((_, piece) => Math.max(0, prices[piece] ?? 0));
+  const rent = ground.prices.map((_, stock) => {
+    const at = limited.indexOf(stock);
+    return at < 0 ? 0 : Math.max(0, -(prices[ground.sizes.length + at] ?? 0));
+  });
+  knapsack.value(worth);
+  const shrink = ground.prices.reduce((least, price, stock) => {
+    const value = knapsack.worth(stock);
+    return value > TINY ? Math.min(least, (price + (rent[stock] ?? 0)) / value) : least;
+  }, 1);
+  const shrunk = worth.map((value) => value * shrink);
+  const value =
+    shrunk.reduce((sum, each, piece) => sum + each * (ground.demand[piece] ?? 0), 0) -
+    limited.reduce((sum, stock) => sum + (rent[stock] ?? 0) * (ground.available[stock] ?? 0), 0);
+  return { value: Math.max(0, value), worth: shrunk, rent, boards: master.boards() };
+}
+
+/** The restricted master problem, with its basis inverse kept dense: a house has few sizes. */
+class Master {
+  private readonly rows: number;
+  private readonly basis: Column[];
+  private readonly inverse: Float64Array[];
+  private readonly amounts: Float64Array;
+
+  constructor(
+    private readonly ground: Ground,
+    private readonly limited: readonly number[],
+  ) {
+    const sizes = ground.sizes.length;
+    this.rows = sizes + limited.length;
+    const missing = 10 * ground.prices.reduce((sum, price) => sum + price, 1);
+    this.basis = Array.from({ length: this.rows }, (_, row) =>
+      row < sizes ? { kind: 'missing', row, cost: missing } : { kind: 'slack', row, cost: 0 },
+    );
+    this.inverse = Array.from({ length: this.rows }, (_, row) => {
+      const line = new Float64Array(this.rows);
+      line[row] = 1;
+      return line;
+    });
+    this.amounts = Float64Array.from([
+      ...ground.demand,
+      ...limited.map((stock) => ground.available[stock] ?? 0),
+    ]);
+  }
+
+  /** Dual prices: what one more of each row would cost. */
+  prices(): Float64Array {
+    const prices = new Float64Array(this.rows);
+    this.basis.forEach(({ cost }, at) => {
+      if (cost === 0) return;
+      const line = this.inverse[at];
+      for (let row = 0; row < this.rows; row += 1) {
+        prices[row] = (prices[row] ?? 0) + cost * (line?.[row] ?? 0);
+      }
+    });
+    return prices;
+  }
+
+  /** More of a size than asked for is welcome when its price went below nought; likewise a stock left lying. */
+  surplusToEnter(prices: Float64Array): Column | undefined {
+    for (let row = 0; row < this.rows; row += 1) {
+      const isSize = row < this.ground.sizes.length;
+      const price = prices[row] ?? 0;
+      if (isSize && price < -TINY) return { kind: 'surplus', row, cost: 0 };
+      if (!isSize && price > TINY) return { kind: 'slack', row, cost: 0 };
+    }
+    return undefined;
+  }
+
+  private columnOf(column: Column): Float64Array {
+    const dense = new Float64Array(this.rows);
+    if (column.kind === 'pattern') {
+      dense.set(column.cutting.counts);
+      const at = this.limited.indexOf(column.cutting.stock);
+      if (at >= 0) dense[this.ground.sizes.length + at] = 1;
+    } else dense[column.row] = column.kind === 'surplus' ? -1 : 1;
+    return dense;
+  }
+
+  /** One pivot; false when it would not help (the problem is unbounded or numbers gave out). */
+  enter(column: Column): boolean {
+    const dense = this.columnOf(column);
+    const change = this.inverse.map((line) =>
+      line.reduce((sum, value, row) => sum + value * (dense[row] ?? 0), 0),
+    );
+    let leaving = -1;
+    let least = Infinity;
+    change.forEach((rate, at) => {
+      if (rate <= TINY) return;
+      const ratio = (this.amounts[at] ?? 0) / rate;
+      const tie = Math.abs(ratio - least) <= 1e-12;
+      if (ratio < least - 1e-12 || (tie && this.basis[at]?.kind === 'missing')) {
+        least = Math.min(ratio, least);
+        leaving = at;
+      }
+    });
+    const pivotLine = this.inverse[leaving];
+    const pivot = change[leaving];
+    if (!pivotLine || pivot === undefined) return false;
+    for (let row = 0; row < this.rows; row += 1) pivotLine[row] = (pivotLine[row] ?? 0) / pivot;
+    this.amounts[leaving] = (this.amounts[leaving] ?? 0) / pivot;
+    this.inverse.forEach((line, at) => {
+      const rate = change[at] ?? 0;
+      if (at === leaving || rate === 0) return;
+      for (let row = 0; row < this.rows; row += 1) {
+        line[row] = (line[row] ?? 0) - rate * (pivotLine[row] ?? 0);
+      }
+      const left = (this.amounts[at] ?? 0) - rate * (this.amounts[leaving] ?? 0);
+      this.amounts[at] = Math.max(0, left);
+    });
+    this.basis[leaving] = column;
+    return true;
+  }
+
+  isMissingSomething = (): boolean =>
+    this.basis.some(({ kind }, at) => kind === 'missing' && (this.amounts[at] ?? 0) > 1e-6);
+
+  boards = (): Bound['boards'] =>
+    this.basis.flatMap((column, at) =>
+      column.kind === 'pattern' && (this.amounts[at] ?? 0) > TINY
+        ? { cutting: column.cutting, many: this.amounts[at] ?? 0 }
+        : [],
+    );
+}

@@ -1,0 +1,13 @@
+export { planCuts } from './plan-cuts';
+export { bestFirstFit, firstFit } from './first-fit';
+export {
+  costOf,
+  cutFault,
+  groundOf,
+  type CutBoard,
+  type CutError,
+  type CutPlan,
+  type CutProblem,
+  type Piece,
+  type Stock,
+} from './problem';
