@@ -1,11 +1,13 @@
 /** The core from the command line: `npm run -s core -- VERB [FILE or -] [flags]`. JSON in, JSON out. */
 import { readFileSync } from 'node:fs';
-import { checkVerb, logVerb, planVerb, type Answer } from './verbs';
+import { checkVerb, cutsVerb, logVerb, planVerb, takeoffVerb, type Answer } from './verbs';
 
 const VERBS: Record<string, (text: string, flags: ReadonlyMap<string, string>) => Answer> = {
   plan: planVerb,
   check: checkVerb,
   log: logVerb,
+  takeoff: takeoffVerb,
+  cuts: cutsVerb,
 };
 
 function readInput(name: string | undefined): Answer {

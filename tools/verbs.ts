@@ -1,9 +1,11 @@
 import { z } from 'zod';
+import { planCuts, type CutError } from '../src/core/cuts';
 import { checkProjectFile, readProjectFile, type FileError } from '../src/core/files';
 import type { Project } from '../src/core/house';
 import { contextOf, readLine, settle } from '../src/core/log';
 import { logJobs } from '../src/core/progress';
 import { planHouse } from '../src/core/schedule';
+import { answerTakeoff, sayRequestError } from '../src/core/takeoff';
 import { momentAt, plainDateSchema, toIsoMinute, type Moment } from '../src/core/units';
 
 /** What a verb answers. A fault is one line naming the field and the reason; `check` gives both. */
@@ -151,5 +153,69 @@ function logFault(fault: NonNullable<ReturnType<typeof readLine>['fault']>): str
       return `line: ${fault.date} is before the first day, ${fault.firstDay}`;
     case 'future':
       return `line: ${fault.date} is after today, ${fault.today}`;
+  }
+}
+
+export function takeoffVerb(text: string): Answer {
+  const answer = answerTakeoff(text);
+  if (answer.ok) return { value: answer.value };
+  const { error, areas, units } = answer.error;
+  const { path, reason } = sayRequestError(error, units);
+  const fault = `${path}: ${reason}`;
+  return areas ? { value: { areas, lines: [], cautions: [] }, fault } : { fault };
+}
+
+const missing = (what: string) => z.number({ error: `${what} is missing or not a number` });
+const cutsSchema = z.object({
+  kerf: z.number({ error: 'not a number' }).default(0),
+  stock: z.array(
+    z.object({
+      length: missing('the length'),
+      price: missing('the price'),
+      available: z.number().optional(),
+    }),
+    { error: 'not a list of lengths on sale' },
+  ),
+  pieces: z.array(z.object({ length: missing('the length'), qty: z.number().default(1) }), {
+    error: 'not a list of pieces',
+  }),
+});
+
+export function cutsVerb(text: string): Answer {
+  let json: unknown;
+  try {
+    json = JSON.parse(text);
+  } catch {
+    return { fault: 'input: not JSON' };
+  }
+  const request = cutsSchema.safeParse(json);
+  if (!request.success) {
+    const issue = request.error.issues[0];
+    return { fault: `${issue?.path.join('.') || 'input'}: ${issue?.message ?? 'unreadable'}` };
+  }
+  const plan = planCuts(request.data);
+  return plan.ok ? { value: plan.value } : { fault: cutFaultWords(plan.error) };
+}
+
+function cutFaultWords(error: CutError): string {
+  switch (error.code) {
+    case 'no-pieces':
+      return 'pieces: none given';
+    case 'no-stock':
+      return 'stock: no length on sale given';
+    case 'negative-kerf':
+      return 'kerf: must be a whole number, nought or more';
+    case 'bad-piece':
+      return `pieces.${error.index}: length and qty must be whole numbers, the length more than nought`;
+    case 'bad-stock':
+      return `stock.${error.index}: length must be a whole number of more than nought, available a whole number`;
+    case 'no-price':
+      return `stock.${error.index}.price: must be a whole number of cents, nought or more`;
+    case 'stock-twice':
+      return `stock.${error.index}.length: ${error.length} is listed twice`;
+    case 'too-long':
+      return `pieces.${error.index}.length: ${error.length} is longer than every stock; the longest is ${error.longest}`;
+    case 'not-enough-stock':
+      return 'stock: the lengths available do not hold all pieces';
   }
 }

@@ -17,6 +17,39 @@ export {
   type WallRun,
 } from './place';
 export {
+  ceilingSchema,
+  FLAT,
+  openingSchema,
+  reachesFloor,
+  type Ceiling,
+  type Opening,
+} from './openings';
+export {
+  CLOSING_TOLERANCE,
+  closingOf,
+  crossingWalls,
+  withLength,
+  type Closing,
+  type Diagonal,
+  type Suspect,
+} from './closing';
+export {
+  areasOf,
+  baseRuns,
+  ceilingArea,
+  ceilingRise,
+  offSquareBy,
+  openingArea,
+  roomFault,
+  shapeOf,
+  volumeOf,
+  wallAreas,
+  wallOutline,
+  type RoomAreas,
+  type RoomFault,
+  type RoomShape,
+} from './room';
+export {
   minutesOn,
   personIdSchema,
   personSchema,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { area, fromFeet, ticksSchema, type Area, type Ticks } from '../units';
+import { ceilingSchema, openingSchema } from './openings';
 
 /** What a place is. Rooms, then what wraps them, then the ground round the house. */
 export const placeKindSchema = z.enum([
@@ -34,6 +35,7 @@ export const wallRunSchema = z.object({
   turn: z.int().min(-180).max(180),
 });
 export type WallRun = z.infer<typeof wallRunSchema>;
+export type Walled = { walls: readonly WallRun[] };
 
 const nameSchema = z.string().trim().min(1).max(80);
 
@@ -45,6 +47,10 @@ export const placeSchema = z.object({
   floor: z.int().min(-3).max(9),
   walls: z.array(wallRunSchema).min(3).max(200),
   height: ticksSchema,
+  /** Flat when left out. */
+  ceiling: ceilingSchema.optional(),
+  /** Doors, windows and plain openings; none measured when left out. */
+  openings: z.array(openingSchema).max(200).optional(),
 });
 export type Place = z.infer<typeof placeSchema>;
 
@@ -82,7 +88,7 @@ export function cornersOf(walls: readonly WallRun[]): Corner[] {
 }
 
 /** Floor area by the shoelace formula. */
-export function floorArea(place: Pick<Place, 'walls'>): Area {
+export function floorArea(place: Walled): Area {
   const corners = cornersOf(place.walls);
   const twice = corners.reduce((sum, corner, index) => {
     const next = corners[(index + 1) % corners.length] ?? corner;
@@ -91,15 +97,15 @@ export function floorArea(place: Pick<Place, 'walls'>): Area {
   return area(Math.abs(twice) / 2);
 }
 
-export const perimeter = (place: Pick<Place, 'walls'>): Ticks =>
+export const perimeter = (place: Walled): Ticks =>
   ticksSchema.parse(place.walls.reduce((sum, wall) => sum + wall.length, 0));
 
 /** Gross wall area: sum of run × height. Openings are not taken off until they are measured. */
-export const wallArea = (place: Pick<Place, 'walls' | 'height'>): Area =>
+export const wallArea = (place: Walled & { height: Ticks }): Area =>
   area(perimeter(place) * place.height);
 
 /** How wide and deep the place is drawn: the box round its corners, in ticks. */
-export function extentOf(place: Pick<Place, 'walls'>): { width: number; depth: number } {
+export function extentOf(place: Walled): { width: number; depth: number } {
   const corners = cornersOf(place.walls);
   const spread = (values: number[]) => Math.max(...values) - Math.min(...values);
   return { width: spread(corners.map(({ x }) => x)), depth: spread(corners.map(({ y }) => y)) };

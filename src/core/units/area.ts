@@ -5,7 +5,7 @@ declare const areaBrand: unique symbol;
 export type Area = number & { readonly [areaBrand]: true };
 
 export const AREA_PER_SQFT = TICKS_PER_FOOT * TICKS_PER_FOOT;
-const AREA_PER_SQM = (TICKS_PER_MM * 1_000) ** 2;
+export const AREA_PER_SQM = (TICKS_PER_MM * 1_000) ** 2;
 
 export const area = (value: number): Area => Math.round(value) as Area;
 export const fromSquareFeet = (squareFeet: number): Area => area(squareFeet * AREA_PER_SQFT);

@@ -16,7 +16,15 @@ export {
   type Ticks,
   type UnitSystem,
 } from './length';
-export { AREA_PER_SQFT, area, formatArea, fromSquareFeet, toSquareFeet, type Area } from './area';
+export {
+  AREA_PER_SQFT,
+  AREA_PER_SQM,
+  area,
+  formatArea,
+  fromSquareFeet,
+  toSquareFeet,
+  type Area,
+} from './area';
 export {
   addCents,
   cents,

@@ -1,0 +1,252 @@
+import { area, ticks, type Area, type Ticks } from '../units';
+import {
+  closingOf,
+  crossingWalls,
+  CLOSING_TOLERANCE,
+  type Closing,
+  type Diagonal,
+} from './closing';
+import { FLAT, type Ceiling, type Opening } from './openings';
+import { cornersOf, floorArea, perimeter, type Place, type WallRun } from './place';
+
+/** What is measured of a room: enough for every takeoff. */
+export type RoomShape = {
+  walls: readonly WallRun[];
+  /** At the lowest point of the ceiling. */
+  height: Ticks;
+  ceiling: Ceiling;
+  openings: readonly Opening[];
+};
+
+export const shapeOf = (place: Place): RoomShape => ({
+  walls: place.walls,
+  height: place.height,
+  ceiling: place.ceiling ?? FLAT,
+  openings: place.openings ?? [],
+});
+
+export type RoomFault =
+  | { code: 'not-closed'; closing: Closing }
+  | { code: 'walls-cross'; walls: [number, number] }
+  | { code: 'bad-wall'; wall: number }
+  | { code: 'bad-height' }
+  | { code: 'no-such-wall'; opening: number; wall: number }
+  | { code: 'bad-opening'; opening: number }
+  | { code: 'opening-outside'; opening: number; past: 'end' | 'top'; by: Ticks }
+  | { code: 'openings-overlap'; openings: [number, number]; wall: number }
+  | { code: 'tray-too-wide' };
+
+/** The horizontal axis across the slope: the narrow way of the room, along whose middle the ridge runs. */
+function slopeAxis(walls: readonly WallRun[]) {
+  const corners = cornersOf(walls);
+  const spread = (axis: 'x' | 'y') => {
+    const values = corners.map((corner) => corner[axis]);
+    return { from: Math.min(...values), width: Math.max(...values) - Math.min(...values) };
+  };
+  const [x, y] = [spread('x'), spread('y')];
+  return y.width <= x.width ? { axis: 'y' as const, ...y } : { axis: 'x' as const, ...x };
+}
+
+/** How much higher than `height` the ceiling is at a point, given as a function of the corner. */
+function riseOver(shape: Pick<RoomShape, 'walls' | 'ceiling'>) {
+  const { ceiling } = shape;
+  const { axis, from, width } = slopeAxis(shape.walls);
+  return {
+    axis,
+    middle: from + width / 2,
+    rise: (at: number): number => {
+      if (ceiling.kind !== 'vaulted') return 0;
+      const across = at - from;
+      const run = ceiling.shape === 'shed' ? across : Math.min(across, width - across);
+      return (run * ceiling.pitch) / 12;
+    },
+  };
+}
+
+/** The most the ceiling rises above the low side. */
+export function ceilingRise(shape: Pick<RoomShape, 'walls' | 'ceiling'>): Ticks {
+  const { ceiling } = shape;
+  if (ceiling.kind === 'tray') return ceiling.rise;
+  if (ceiling.kind === 'flat') return ticks(0);
+  const { width } = slopeAxis(shape.walls);
+  return ticks(((ceiling.shape === 'shed' ? width : width / 2) * ceiling.pitch) / 12);
+}
+
+/** Gross area of each wall: run × height, and under a slope what stands above it, gable triangles included. */
+export function wallAreas(shape: RoomShape): Area[] {
+  const corners = cornersOf(shape.walls);
+  const { axis, middle, rise } = riseOver(shape);
+  return shape.walls.map(({ length }, at) => {
+    const [from, to] = [corners[at]?.[axis] ?? 0, corners[(at + 1) % corners.length]?.[axis] ?? 0];
+    // The ceiling line over a wall is straight on either side of the ridge.
+    const overRidge = (from - middle) * (to - middle) < 0;
+    const share = overRidge ? (middle - from) / (to - from) : 1;
+    const [low, ridge, high] = [rise(from), rise(middle), rise(to)];
+    const above = overRidge
+      ? (share * (low + ridge)) / 2 + ((1 - share) * (ridge + high)) / 2
+      : (low + high) / 2;
+    return area(length * (shape.height + above));
+  });
+}
+
+/** Ceiling as it is covered: floor when flat, ÷ cos(pitch) when vaulted, with its upright faces when a tray. */
+export function ceilingArea({ walls, ceiling }: Pick<RoomShape, 'walls' | 'ceiling'>): Area {
+  const floor = floorArea({ walls });
+  switch (ceiling.kind) {
+    case 'flat':
+      return floor;
+    case 'vaulted':
+      return area(floor * Math.sqrt(1 + (ceiling.pitch / 12) ** 2));
+    case 'tray':
+      return area(floor + trayPerimeter(walls, ceiling.inset) * ceiling.rise);
+  }
+}
+
+/** Each corner draws the inner line in by inset × tan(turn / 2) on both its walls. */
+const trayPerimeter = (walls: readonly WallRun[], inset: Ticks): number =>
+  Math.max(
+    0,
+    perimeter({ walls }) -
+      2 *
+        inset *
+        Math.abs(walls.reduce((sum, { turn }) => sum + Math.tan((turn * Math.PI) / 360), 0)),
+  );
+
+export const openingArea = ({ width, height }: Pick<Opening, 'width' | 'height'>): Area =>
+  area(width * height);
+
+const sum = (values: readonly number[]): number =>
+  values.reduce((total, value) => total + value, 0);
+
+export type RoomAreas = {
+  floor: Area;
+  ceiling: Area;
+  wallsGross: Area;
+  wallsNet: Area;
+  perimeter: Ticks;
+  closingError: Ticks;
+};
+
+export function areasOf(shape: RoomShape): RoomAreas {
+  const wallsGross = area(sum(wallAreas(shape)));
+  return {
+    floor: floorArea(shape),
+    ceiling: ceilingArea(shape),
+    wallsGross,
+    wallsNet: area(wallsGross - sum(shape.openings.map(openingArea))),
+    perimeter: perimeter(shape),
+    closingError: closingOf(shape.walls).error,
+  };
+}
+
+/** Air in the room: the average height over the floor, floor area × it, in ticks³ as a plain number. */
+export function volumeOf(shape: RoomShape): number {
+  const floor = floorArea(shape);
+  const { ceiling } = shape;
+  const above =
+    ceiling.kind === 'vaulted'
+      ? ceilingRise(shape) / 2
+      : ceiling.kind === 'tray'
+        ? ceiling.rise
+        : 0;
+  return floor * (shape.height + above);
+}
+
+/** Height of the ceiling over the left and right end of a wall and, where a ridge crosses it, over the ridge. */
+export function wallOutline(shape: RoomShape, wall: number): { along: number; height: number }[] {
+  const corners = cornersOf(shape.walls);
+  const length = shape.walls[wall]?.length ?? 0;
+  const { axis, middle, rise } = riseOver(shape);
+  const [from, to] = [
+    corners[wall]?.[axis] ?? 0,
+    corners[(wall + 1) % corners.length]?.[axis] ?? 0,
+  ];
+  const at = (along: number, across: number) => ({ along, height: shape.height + rise(across) });
+  const ridge =
+    (from - middle) * (to - middle) < 0
+      ? [at((length * (middle - from)) / (to - from), middle)]
+      : [];
+  return [at(0, from), ...ridge, at(length, to)];
+}
+
+function openingFault(shape: RoomShape, at: number): RoomFault | undefined {
+  const opening = shape.openings[at];
+  if (!opening) return undefined;
+  const wall = shape.walls[opening.wall];
+  if (!wall) return { code: 'no-such-wall', opening: at, wall: opening.wall };
+  const { offset, width, height, sill } = opening;
+  if (width <= 0 || height <= 0 || offset < 0 || sill < 0) {
+    return { code: 'bad-opening', opening: at };
+  }
+  const pastEnd = offset + width - wall.length;
+  if (pastEnd > 0) return { code: 'opening-outside', opening: at, past: 'end', by: ticks(pastEnd) };
+  const lowest = Math.max(...wallOutline(shape, opening.wall).map((point) => point.height));
+  const pastTop = sill + height - lowest;
+  if (pastTop > 0) return { code: 'opening-outside', opening: at, past: 'top', by: ticks(pastTop) };
+  const other = shape.openings.findIndex(
+    (before, index) =>
+      index < at &&
+      before.wall === opening.wall &&
+      before.offset < offset + width &&
+      offset < before.offset + before.width &&
+      before.sill < sill + height &&
+      sill < before.sill + before.height,
+  );
+  return other < 0
+    ? undefined
+    : { code: 'openings-overlap', openings: [other, at], wall: opening.wall };
+}
+
+/** The first thing wrong with a room as measured, walls before openings; undefined for a room that can be built in. */
+export function roomFault(
+  shape: RoomShape,
+  diagonals: readonly Diagonal[] = [],
+): RoomFault | undefined {
+  const bad = shape.walls.findIndex(({ length }) => length <= 0);
+  if (bad >= 0) return { code: 'bad-wall', wall: bad };
+  if (shape.height <= 0) return { code: 'bad-height' };
+  const closing = closingOf(shape.walls, diagonals);
+  if (closing.error > CLOSING_TOLERANCE) return { code: 'not-closed', closing };
+  const crossing = crossingWalls(shape.walls);
+  if (crossing) return { code: 'walls-cross', walls: crossing };
+  if (shape.ceiling.kind === 'tray' && trayPerimeter(shape.walls, shape.ceiling.inset) <= 0) {
+    return { code: 'tray-too-wide' };
+  }
+  for (const at of shape.openings.keys()) {
+    const fault = openingFault(shape, at);
+    if (fault) return fault;
+  }
+  return undefined;
+}
+
+/** How far two opposite walls, or the two diagonals of a four-sided room, differ; undefined for other shapes. */
+export function offSquareBy(
+  walls: readonly WallRun[],
+  diagonals: readonly Diagonal[],
+): Ticks | undefined {
+  if (walls.length !== 4) return undefined;
+  const [one, other] = [
+    diagonals.find(({ from, to }) => Math.min(from, to) === 0 && Math.max(from, to) === 2),
+    diagonals.find(({ from, to }) => Math.min(from, to) === 1 && Math.max(from, to) === 3),
+  ];
+  if (one && other) return ticks(Math.abs(one.length - other.length));
+  const [a, b, c, d] = walls.map(({ length }) => length);
+  return ticks(Math.max(Math.abs((a ?? 0) - (c ?? 0)), Math.abs((b ?? 0) - (d ?? 0))));
+}
+
+/** Runs of wall between what reaches the floor, for base trim. */
+export function baseRuns(shape: RoomShape): Ticks[] {
+  return shape.walls.flatMap(({ length }, wall) => {
+    const doors = shape.openings
+      .filter((opening) => opening.wall === wall && opening.sill === 0)
+      .toSorted((a, b) => a.offset - b.offset);
+    const runs: Ticks[] = [];
+    let from = 0;
+    for (const { offset, width } of doors) {
+      if (offset > from) runs.push(ticks(offset - from));
+      from = Math.max(from, offset + width);
+    }
+    if (length > from) runs.push(ticks(length - from));
+    return runs;
+  });
+}

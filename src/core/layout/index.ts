@@ -1,0 +1,27 @@
+export {
+  extentOfSurface,
+  flipped,
+  floorSurface,
+  surfaceArea,
+  turned,
+  wallSurface,
+  type Box,
+  type Point,
+  type Surface,
+} from './surface';
+export { layoutSheets, type SheetLayout, type SheetPiece, type SheetRules } from './sheets';
+export {
+  layoutPlanks,
+  rowFaces,
+  type PlankLayout,
+  type PlankPiece,
+  type PlankRules,
+} from './planks';
+export {
+  layoutTiles,
+  startAlong,
+  type TileEdge,
+  type TileLayout,
+  type TilePiece,
+  type TileRules,
+} from './tiles';

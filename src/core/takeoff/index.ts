@@ -1,0 +1,24 @@
+export { cheapestCans, type Can } from './cans';
+export { readField, type Field, type FieldError, type Fields } from './field';
+export { cornerLengths, hangRoom, hangSurface, type HangWay, type Hung } from './hang';
+export {
+  measuredArea,
+  measuredLength,
+  rounded,
+  sayArea,
+  sayLength,
+  unitWord,
+  type Measured,
+  type Takeoff,
+  type TakeoffLine,
+} from './line';
+export {
+  answerTakeoff,
+  reportAreas,
+  type Areas,
+  type RequestError,
+  type TakeoffAnswer,
+} from './request';
+export { sayFieldError, sayRequestError, sayRoomFault, saySumError, type Fault } from './say';
+export type { Sum, SumContext, SumError } from './sum';
+export { findSum, SUMS } from './sums';

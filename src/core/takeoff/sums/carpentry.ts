@@ -1,0 +1,470 @@
+import { baseRuns, type Opening } from '../../house';
+import { planCuts } from '../../cuts';
+import { fromInches, ticks, type Ticks } from '../../units';
+import { choiceField, countField, flagField, lengthField, lengthsField } from '../field';
+import {
+  counted,
+  inFeet,
+  inInches,
+  line,
+  measuredLength,
+  rounded,
+  sayLength,
+  wholeUp,
+} from '../line';
+import { defineSum, impossible, needs, worked, type SumContext } from '../sum';
+
+const INCH = fromInches(1);
+
+/** Pieces no longer than the longest stock: a longer run is joined by scarfs, every joint taking one board's end. */
+function scarfed(runs: readonly number[], longest: number): number[] {
+  return runs.flatMap((run) => {
+    const parts = Math.ceil(run / longest - 1e-9);
+    return Array.from(
+      { length: parts },
+      (_, at) => Math.round((run * (at + 1)) / parts) - Math.round((run * at) / parts),
+    );
+  });
+}
+
+/** Casing of one side: two legs and a head, a mitre's width more at each corner; a window has a bottom piece too. */
+const casingPieces = ({ width, height, sill }: Opening, face: Ticks): number[] => {
+  const head = width + 2 * face;
+  const legs = height + face + (sill > 0 ? face : 0);
+  return [legs, legs, head, ...(sill > 0 ? [head] : [])];
+};
+
+function trimRuns(
+  on: 'base' | 'casing' | 'crown',
+  given: { face: Ticks; sides: number; run?: Ticks | undefined },
+  room: SumContext['room'],
+): number[] | undefined {
+  if (given.run !== undefined) return [given.run];
+  if (!room) return undefined;
+  if (on === 'base') return baseRuns(room);
+  if (on === 'crown') return room.walls.map(({ length }) => length);
+  return Array.from({ length: given.sides }, () =>
+    room.openings
+      .filter(({ kind }) => kind !== 'opening')
+      .flatMap((opening) => casingPieces(opening, given.face)),
+  ).flat();
+}
+
+export const trim = defineSum({
+  kind: 'trim',
+  title: 'Base, casing and crown',
+  asks: 'How much trim, from which lengths?',
+  usesRoom: true,
+  fields: {
+    on: choiceField('Which trim', ['base', 'casing', 'crown']),
+    face: lengthField('Face of the casing', '2 1/2"'),
+    sides: countField('Sides of the wall to case', 1, 1),
+    lengths: lengthsField('Lengths on sale', "8', 10', 12', 16'"),
+    kerf: lengthField('Saw cut', '1/8"'),
+    run: lengthField('Run, without a room'),
+  },
+  work: (given, { room, units }) => {
+    const runs = trimRuns(given.on, given, room);
+    if (!runs) return needs('a room, or a run');
+    const stock = [...new Set(given.lengths)].filter((length) => length > 0);
+    if (stock.length === 0) return impossible('lengths', 'no length on sale');
+    const pieces = scarfed(runs, Math.max(...stock));
+    const total = runs.reduce((sum, run) => sum + run, 0);
+    const size = measuredLength(total, units);
+    const plan = planCuts(
+      {
+        kerf: given.kerf,
+        stock: stock.map((length) => ({ length, price: Math.round(inInches(length)) })),
+        pieces: pieces.map((length) => ({ length, qty: 1 })),
+      },
+      { steps: 200_000 },
+    );
+    const boards = plan.ok ? plan.value.boards : [];
+    const words = {
+      base: 'runs of wall less what reaches the floor',
+      casing: 'two legs and a head with two mitres a side, a bottom piece under windows',
+      crown: 'every run of wall',
+    }[given.on];
+    return worked([
+      line(
+        'trim.length',
+        `Trim, ${given.on}`,
+        size.value,
+        size.unit,
+        `${words}: ${counted(runs.length, 'piece')}`,
+        'measured',
+      ),
+      ...stock
+        .toSorted((a, b) => a - b)
+        .flatMap((length) => {
+          const count = boards.filter((board) => board.stock === length).length;
+          return count > 0
+            ? [
+                line(
+                  `trim.boards.${rounded(inFeet(length), 1)}ft`,
+                  `Trim ${sayLength(length, units)}`,
+                  count,
+                  'length',
+                  `cut plan of ${counted(pieces.length, 'piece')}, saw cut ${sayLength(given.kerf, units)}, price by the foot`,
+                  'cut plan',
+                ),
+              ]
+            : [];
+        }),
+    ]);
+  },
+});
+
+/** Studs at their marks from one end, with one at the other end: where the sheets' edges land. */
+export function studMarks(length: number, spacing: number, stud: number): number[] {
+  const marks: number[] = [];
+  for (let at = 0; at < length - stud - 1; at += spacing) marks.push(at);
+  return [...marks, length - stud];
+}
+
+type WallFrame = {
+  studs: number;
+  jacks: number;
+  cripples: number;
+  headers: number[];
+  marks: number;
+};
+
+/** One wall: marks that fall in a rough opening become cripples above (and below a window); each opening adds two kings and two jacks. */
+function frameWall(
+  length: number,
+  openings: readonly Opening[],
+  spacing: number,
+  stud: number,
+): WallFrame {
+  const marks = studMarks(length, spacing, stud);
+  const frame = {
+    studs: marks.length,
+    jacks: 0,
+    cripples: 0,
+    headers: [] as number[],
+    marks: marks.length,
+  };
+  for (const { kind, offset, width, sill } of openings) {
+    // A door is measured as its slab: the rough opening is 2" wider.
+    const rough = width + (kind === 'door' ? 2 * INCH : 0);
+    const from = offset - (rough - width) / 2;
+    const within = marks.filter((at) => at + stud > from && at < from + rough).length;
+    frame.studs += 2 - within;
+    frame.jacks += 2;
+    frame.cripples += within * (sill > 0 ? 2 : 1);
+    frame.headers.push(rough + 3 * INCH);
+  }
+  return frame;
+}
+
+export const framing = defineSum({
+  kind: 'framing',
+  title: 'Wall framing',
+  asks: 'How many studs, plates and headers?',
+  usesRoom: true,
+  fields: {
+    spacing: lengthField('Studs on centre', '16"'),
+    bearing: flagField('Bearing or outside wall: two top plates'),
+    concrete: flagField('Bottom plate on concrete: treated'),
+    wall: countField('Only wall number, from 1', 0),
+    tees: countField('Corners and tees on it, three studs each', 0),
+    stud: lengthField('Stud thickness', '1 1/2"'),
+    length: lengthField('Length, without a room'),
+  },
+  work: (given, { room, units }) => {
+    const walls =
+      given.length !== undefined
+        ? [{ length: given.length, openings: [] as Opening[] }]
+        : wallsToFrame(room, given.wall);
+    if (!walls)
+      return room ? impossible('wall', 'the room has no such wall') : needs('a room, or a length');
+    if (given.spacing <= given.stud)
+      return impossible('spacing', 'studs would stand inside each other');
+    const frames = walls.map((wall) =>
+      frameWall(wall.length, wall.openings, given.spacing, given.stud),
+    );
+    const add = (pick: (frame: WallFrame) => number) =>
+      frames.reduce((sum, frame) => sum + pick(frame), 0);
+    const total = walls.reduce((sum, wall) => sum + wall.length, 0);
+    // A closed room has two end studs at each corner already: the third backs the board.
+    const corners = given.length === undefined && given.wall === 0 ? walls.length : 0;
+    const studs = add(({ studs: own }) => own) + corners + given.tees * 2;
+    const top = given.bearing ? 2 : 1;
+    const plates = measuredLength(total * (1 + top), units);
+    const bottom = measuredLength(total, units);
+    const headers = frames.flatMap((frame) => frame.headers);
+    const source =
+      'usual layout from one end; the size of headers and studs is for an engineer or the code table';
+    return worked(
+      [
+        line(
+          'studs.count',
+          'Studs',
+          studs,
+          'stud',
+          `${add(({ marks }) => marks)} at ${sayLength(given.spacing, units)} on centre with both ends, two kings for each of ${counted(headers.length, 'opening')} less marks inside them${corners + given.tees > 0 ? `, third studs at ${counted(corners, 'corner')} and ${counted(given.tees, 'tee')}` : ''}`,
+          source,
+        ),
+        line(
+          'studs.jacks',
+          'Jack studs',
+          add(({ jacks }) => jacks),
+          'stud',
+          `two an opening, ${counted(headers.length, 'opening')}`,
+          source,
+        ),
+        line(
+          'studs.cripples',
+          'Cripples',
+          add(({ cripples }) => cripples),
+          'piece',
+          'one for each mark inside an opening, above; and below a sill',
+          source,
+        ),
+        line(
+          'plates.length',
+          'Plates',
+          plates.value,
+          plates.unit,
+          `${sayLength(total, units)} of wall x (1 bottom + ${top} top)`,
+          source,
+        ),
+        ...(given.concrete
+          ? [
+              line(
+                'plates.treated',
+                'Of these treated, on concrete',
+                bottom.value,
+                bottom.unit,
+                'the bottom plate',
+                source,
+              ),
+            ]
+          : []),
+        ...headers.map((length, at) =>
+          line(
+            `headers.${at + 1}`,
+            `Header ${at + 1}, length`,
+            measuredLength(length, units).value,
+            bottom.unit,
+            `rough opening ${sayLength(length - 3 * INCH, units)} + 3"`,
+            source,
+          ),
+        ),
+      ],
+      headers.length > 0
+        ? [
+            'Header size is not computed here: ask an engineer or your building office. Shore before a bearing wall is opened.',
+          ]
+        : [],
+    );
+  },
+});
+
+function wallsToFrame(room: SumContext['room'], only: number) {
+  if (!room) return undefined;
+  const all = room.walls.map(({ length }, wall) => ({
+    length,
+    openings: room.openings.filter((opening) => opening.wall === wall),
+  }));
+  if (only === 0) return all;
+  const one = all[only - 1];
+  return one ? [one] : undefined;
+}
+
+/** Clear opening an escape window needs where codes commonly ask for one: 5.7 sq ft, 24" high, 20" wide, sill at most 44". */
+const EGRESS = { squareFeet: 5.7, height: 24, width: 20, sill: 44 };
+
+export const opening = defineSum({
+  kind: 'opening',
+  title: 'Opening worksheet',
+  asks: 'Does the new door or window go into the hole?',
+  fields: {
+    unit: choiceField('New unit', ['window', 'door', 'pocket door']),
+    holeWidth: lengthField('Existing hole, width'),
+    holeHeight: lengthField('Existing hole, height'),
+    unitWidth: lengthField('New unit, width', '32"'),
+    unitHeight: lengthField('New unit, height', '48"'),
+    roughWidth: lengthField('Rough opening on its label, width'),
+    roughHeight: lengthField('Rough opening on its label, height'),
+    sill: lengthField('Sill above the floor', '0'),
+    clearWidth: lengthField('Clear width when open'),
+    clearHeight: lengthField('Clear height when open'),
+    bedroom: flagField('It is the way out of a bedroom'),
+    header: flagField('A header is there'),
+  },
+  work: (given, { units }) => {
+    const isPocket = given.unit === 'pocket door';
+    // Door slab + 2" wide and + 2 1/2" high; a pocket door twice its slab + 1"; windows 1/2" all round. The label wins.
+    const [wide, high] = given.unit === 'window' ? [1, 1] : isPocket ? [1, 2.5] : [2, 2.5];
+    const roughWidth =
+      given.roughWidth ?? ticks(given.unitWidth * (isPocket ? 2 : 1) + wide * INCH);
+    const roughHeight = given.roughHeight ?? ticks(given.unitHeight + high * INCH);
+    const source = 'usual rough openings; the unit’s label wins';
+    const cautions: string[] = [];
+    const lines = [
+      line(
+        'opening.ro.width',
+        'Rough opening, width',
+        rounded(inInches(roughWidth)),
+        'in',
+        given.roughWidth ? 'from the label' : isPocket ? '2 x slab + 1"' : `unit + ${wide}"`,
+        source,
+      ),
+      line(
+        'opening.ro.height',
+        'Rough opening, height',
+        rounded(inInches(roughHeight)),
+        'in',
+        given.roughHeight ? 'from the label' : `unit + ${high}"`,
+        source,
+      ),
+      line(
+        'opening.header.length',
+        'Header length',
+        rounded(inInches(roughWidth + 3 * INCH)),
+        'in',
+        'rough opening + 3"',
+        source,
+      ),
+    ];
+    if (given.holeWidth !== undefined) {
+      const side = (given.holeWidth - roughWidth) / 2;
+      lines.push(
+        line(
+          'opening.infill.side',
+          'Infill each side',
+          rounded(inInches(side)),
+          'in',
+          `(${sayLength(given.holeWidth, units)} - ${sayLength(roughWidth, units)}) / 2`,
+          'measured',
+        ),
+      );
+      if (side < 0)
+        cautions.push(
+          'The hole must be made wider: what carries the load above comes first. An engineer or your building office says with what; shore before you cut.',
+        );
+    }
+    if (given.holeHeight !== undefined) {
+      const head = given.holeHeight - roughHeight;
+      lines.push(
+        line(
+          'opening.infill.head',
+          'Infill at the head or sill',
+          rounded(inInches(head)),
+          'in',
+          `${sayLength(given.holeHeight, units)} - ${sayLength(roughHeight, units)}`,
+          'measured',
+        ),
+      );
+      if (head < 0)
+        cautions.push('The hole must be made taller: look for the header before anything is cut.');
+    }
+    if (!given.header)
+      cautions.push('No header is known there: its size is for an engineer or the code table.');
+    if (given.bedroom) lines.push(...egressLines(given, cautions));
+    cautions.push(
+      'Look for cable, pipe and gas in the wall before you cut; power and water off and proved dead.',
+    );
+    return worked(lines, cautions);
+  },
+});
+
+function egressLines(
+  given: {
+    clearWidth?: Ticks | undefined;
+    clearHeight?: Ticks | undefined;
+    unitWidth: Ticks;
+    unitHeight: Ticks;
+    sill: Ticks;
+  },
+  cautions: string[],
+) {
+  const width = given.clearWidth ?? given.unitWidth;
+  const height = given.clearHeight ?? given.unitHeight;
+  const squareFeet = inFeet(width) * inFeet(height);
+  const missing = [
+    squareFeet < EGRESS.squareFeet ? `clear area under ${EGRESS.squareFeet} sq ft` : '',
+    inInches(height) < EGRESS.height ? `under ${EGRESS.height}" high` : '',
+    inInches(width) < EGRESS.width ? `under ${EGRESS.width}" wide` : '',
+    inInches(given.sill) > EGRESS.sill ? `sill over ${EGRESS.sill}"` : '',
+  ].filter(Boolean);
+  if (missing.length > 0)
+    cautions.push(
+      `As a way out it falls short: ${missing.join(', ')}. Commonly required; ask your building office.`,
+    );
+  return [
+    line(
+      'opening.egress',
+      'Clear area as a way out',
+      rounded(squareFeet),
+      'ft2',
+      `commonly required: ${EGRESS.squareFeet} sq ft, ${EGRESS.height}" high, ${EGRESS.width}" wide, sill at most ${EGRESS.sill}"${missing.length === 0 ? ': met' : ''}`,
+      'commonly required, ask your building office',
+    ),
+  ];
+}
+
+export const stairs = defineSum({
+  kind: 'stairs',
+  title: 'Stairs',
+  asks: 'How many risers, and how high is each?',
+  fields: {
+    rise: lengthField('Floor to floor', '8\' 10"'),
+    mostRiser: lengthField('Riser at most', '7 3/4"'),
+    tread: lengthField('Tread, nosing to nosing', '10"'),
+  },
+  work: ({ rise, mostRiser, tread }, { units }) => {
+    const risers = Math.max(1, wholeUp(rise / mostRiser));
+    const riser = rise / risers;
+    const run = (risers - 1) * tread;
+    const source =
+      'risers equal and at most 7 3/4", treads at least 10": commonly required, ask your building office';
+    return worked(
+      [
+        line(
+          'stairs.risers',
+          'Risers',
+          risers,
+          'riser',
+          `${sayLength(rise, units)} / ${sayLength(mostRiser, units)}, up`,
+          source,
+        ),
+        line(
+          'stairs.riser',
+          'Height of each',
+          rounded(inInches(riser), 3),
+          'in',
+          `${sayLength(rise, units)} / ${risers}, all equal: measure to the finished floors`,
+          source,
+        ),
+        line(
+          'stairs.treads',
+          'Treads',
+          risers - 1,
+          'tread',
+          'one fewer than risers: the upper floor is the last',
+          source,
+        ),
+        line(
+          'stairs.run',
+          'Run',
+          measuredLength(run, units).value,
+          measuredLength(run, units).unit,
+          `${counted(risers - 1, 'tread')} x ${sayLength(tread, units)}`,
+          source,
+        ),
+        line(
+          'stairs.stringer',
+          'Stringer length',
+          measuredLength(Math.hypot(rise, run), units).value,
+          measuredLength(run, units).unit,
+          'square root of rise² + run²',
+          'Pythagoras',
+        ),
+      ],
+      ['Headroom, rail and guard belong to the stair; your local code decides.'],
+    );
+  },
+});

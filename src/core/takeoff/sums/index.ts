@@ -1,0 +1,39 @@
+import type { Sum } from '../sum';
+import { framing, opening, stairs, trim } from './carpentry';
+import { drywall } from './drywall';
+import { flooring, planks, tile } from './floors';
+import { assembly, batts, blown } from './insulation';
+import { concrete, deck, roof, siding, wrap } from './outside';
+import { paint, wallpaper } from './paint';
+import { debris, fan, fit, heat, lights, underfloor } from './services';
+
+/** Every calculator, in the order of the work. */
+export const SUMS: readonly Sum[] = [
+  debris,
+  concrete,
+  framing,
+  opening,
+  stairs,
+  roof,
+  wrap,
+  siding,
+  deck,
+  batts,
+  blown,
+  assembly,
+  drywall,
+  paint,
+  wallpaper,
+  flooring,
+  planks,
+  tile,
+  trim,
+  lights,
+  fan,
+  heat,
+  underfloor,
+  fit,
+];
+
+const BY_KIND = new Map(SUMS.map((sum) => [sum.kind, sum]));
+export const findSum = (kind: string): Sum | undefined => BY_KIND.get(kind);

@@ -1,0 +1,72 @@
+import { surfaceArea, type Box, type Surface } from '../layout';
+import { rowSpans, spansAt } from '../layout/surface';
+
+const overlapOf = (a: Box, b: Box): number =>
+  Math.max(0, Math.min(a.x + a.width, b.x + b.width) - Math.max(a.x, b.x)) *
+  Math.max(0, Math.min(a.y + a.height, b.y + b.height) - Math.max(a.y, b.y));
+
+/** Pieces that lie on one another, by more than a hair. */
+export function overlapsOf(pieces: readonly Box[]): string[] {
+  return pieces.flatMap((a, at) =>
+    pieces
+      .slice(at + 1)
+      .filter((b) => overlapOf(a, b) > 100 * Math.max(a.width, a.height))
+      .map((b) => `${JSON.stringify(a)} on ${JSON.stringify(b)}`),
+  );
+}
+
+/** Points of the surface on a grid of `steps` × `steps` that no piece covers; joints up to `joint` wide may stay bare. */
+export function bareSpotsOf(
+  surface: Surface,
+  pieces: readonly Box[],
+  joint = 2,
+  steps = 40,
+): string[] {
+  const ys = surface.outline.map(({ y }) => y);
+  const top = Math.max(...ys);
+  const bare: string[] = [];
+  for (let row = 0; row < steps; row += 1) {
+    const y = ((row + 0.437) / steps) * top;
+    for (const { from, to } of spansAt(surface, y)) {
+      for (let column = 0; column < steps; column += 1) {
+        const x = from + ((column + 0.391) / steps) * (to - from);
+        const open = surface.holes.some(
+          (hole) =>
+            x >= hole.x - joint &&
+            x <= hole.x + hole.width + joint &&
+            y >= hole.y - joint &&
+            y <= hole.y + hole.height + joint,
+        );
+        const covered = pieces.some(
+          (piece) =>
+            x >= piece.x - joint &&
+            x <= piece.x + piece.width + joint &&
+            y >= piece.y - joint &&
+            y <= piece.y + piece.height + joint,
+        );
+        if (!open && !covered) bare.push(`${Math.round(x)},${Math.round(y)}`);
+      }
+    }
+  }
+  return bare;
+}
+
+/** Joints of neighbouring rows nearer than `apart`. */
+export function closeJointsOf(pieces: readonly (Box & { row: number })[], apart: number): string[] {
+  const joints = pieces.flatMap((piece) =>
+    pieces.some((next) => next.row === piece.row && Math.abs(next.x - piece.x - piece.width) < 2)
+      ? { row: piece.row, at: piece.x + piece.width }
+      : [],
+  );
+  return joints.flatMap(({ row, at }) =>
+    joints
+      .filter((other) => other.row === row + 1 && Math.abs(other.at - at) < apart - 2)
+      .map((other) => `row ${row} at ${at}, row ${row + 1} at ${other.at}`),
+  );
+}
+
+export const leastPieces = (surface: Surface, pieceArea: number): number =>
+  Math.ceil(surfaceArea(surface) / pieceArea - 1e-9);
+
+export const isCovered = (surface: Surface, bottom: number, top: number): boolean =>
+  rowSpans(surface, bottom, top).length > 0;
