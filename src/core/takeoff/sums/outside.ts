@@ -412,13 +412,11 @@ export const siding = defineSum({
       return needs('a room, or a length and a height');
     const marks = [...new Set([0, ...(given.lines ?? []), height])].toSorted((a, b) => a - b);
     if ((marks.at(-1) ?? 0) > height) return impossible('lines', 'a line lies above the wall');
-    const bands = marks
-      .slice(1)
-      .map((to, at) => ({
-        from: marks[at] ?? 0,
-        to,
-        ...coursesOver(to - (marks[at] ?? 0), given.exposure),
-      }));
+    const bands = marks.slice(1).map((to, at) => ({
+      from: marks[at] ?? 0,
+      to,
+      ...coursesOver(to - (marks[at] ?? 0), given.exposure),
+    }));
     const courses = bands.reduce((sum, band) => sum + band.courses, 0);
     const holes =
       given.length === undefined && room

@@ -1,0 +1,244 @@
+import fc from 'fast-check';
+import { FLAT, rectangle, type Opening, type RoomShape } from '../house';
+import { bareSpotsOf, closeJointsOf, leastPieces, overlapsOf } from '../testing/check-layout';
+import { fromFeet, fromInches, fromMillimetres, ticks } from '../units';
+import {
+  flipped,
+  floorSurface,
+  layoutPlanks,
+  layoutSheets,
+  layoutTiles,
+  rowFaces,
+  startAlong,
+  turned,
+  wallSurface,
+  type Surface,
+} from '.';
+
+const feet = (value: number) => fromFeet(value);
+const inches = (value: number) => fromInches(value);
+const box = (width: number, height: number): Surface => ({
+  outline: [
+    { x: 0, y: 0 },
+    { x: width, y: 0 },
+    { x: width, y: height },
+    { x: 0, y: height },
+  ],
+  holes: [],
+});
+const ellRoom = (a: number, b: number, c: number, d: number): RoomShape => ({
+  walls: [
+    { length: ticks(a + c), turn: 90 },
+    { length: ticks(b), turn: 90 },
+    { length: ticks(c), turn: -90 },
+    { length: ticks(d), turn: 90 },
+    { length: ticks(a), turn: 90 },
+    { length: ticks(b + d), turn: 90 },
+  ],
+  height: feet(8),
+  ceiling: FLAT,
+  openings: [],
+});
+
+const span = (least: number, most: number) =>
+  fc.integer({ min: least * 16, max: most * 16 }).map((sixteenths) => inches(sixteenths / 16));
+
+/** Floors in an L and walls with one or two holes, of any odd size. */
+const anySurface = fc.oneof(
+  fc
+    .tuple(span(30, 140), span(30, 140), span(30, 140), span(30, 140))
+    .map(([a, b, c, d]) => floorSurface(ellRoom(a, b, c, d))),
+  fc
+    .tuple(
+      span(100, 300),
+      span(84, 120),
+      fc.double({ min: 0.05, max: 0.55, noNaN: true }),
+      fc.boolean(),
+    )
+    .map(([width, height, at, gable]) => {
+      const opening: Opening = {
+        wall: 0,
+        kind: 'window',
+        offset: ticks(width * at),
+        width: ticks(width * 0.3),
+        height: inches(40),
+        sill: inches(36),
+      };
+      const door: Opening = {
+        ...opening,
+        kind: 'door',
+        wall: 1,
+        height: inches(80),
+        sill: ticks(0),
+        offset: inches(6),
+        width: inches(30),
+      };
+      const shape: RoomShape = {
+        walls: rectangle(ticks(width), ticks(width * 0.8)),
+        height: ticks(height),
+        ceiling: gable ? { kind: 'vaulted', pitch: 4, shape: 'gable' } : FLAT,
+        openings: [opening, door],
+      };
+      return flipped(wallSurface(shape, gable ? 1 : 0));
+    }),
+);
+
+const SHEETS = { lengths: [feet(8), feet(10), feet(12)], width: feet(4), spacing: inches(16) };
+
+describe('sheets', () => {
+  it('a wall of 14 x 8 ft: two rows, one butt each, a bay apart', () => {
+    const layout = layoutSheets(box(feet(14), feet(8)), SHEETS);
+    if (!layout) throw new Error('no layout');
+    expect(layout.pieces).toHaveLength(4);
+    expect(layout.buttLength).toBe(feet(8));
+    expect(layout.seamLength).toBe(feet(14));
+    // 112 sq ft needs 3.5 sheets of 32; two rows of 14 ft come from 8s and 10s.
+    expect(layout.sheets.length).toBeLessThanOrEqual(4);
+  });
+
+  it('rips two low rows from one sheet', () => {
+    const layout = layoutSheets(box(feet(8), feet(6)), SHEETS);
+    // 8 x 4 whole, and 8 x 2 from another; the other half of that is left.
+    expect(layout?.sheets.map(({ length }) => length)).toEqual([feet(8), feet(8)]);
+    const twice = layoutSheets(box(feet(16), feet(2)), { ...SHEETS, lengths: [feet(8)] });
+    expect(twice?.sheets).toHaveLength(1);
+  });
+
+  it('covers any surface once, joints a bay apart, every piece from a real sheet', () => {
+    fc.assert(
+      fc.property(anySurface, fc.boolean(), (plain, standing) => {
+        const surface = standing ? turned(plain) : plain;
+        const layout = layoutSheets(surface, SHEETS);
+        if (!layout) throw new Error('no layout');
+        expect(overlapsOf(layout.pieces)).toEqual([]);
+        expect(bareSpotsOf(surface, layout.pieces)).toEqual([]);
+        expect(closeJointsOf(layout.pieces, SHEETS.spacing)).toEqual([]);
+        for (const [at, { length, pieces }] of layout.sheets.entries()) {
+          const area = pieces.reduce((sum, index) => {
+            const piece = layout.pieces[index];
+            expect(piece?.sheet).toBe(at);
+            expect(piece?.width).toBeLessThanOrEqual(length + 1);
+            expect(piece?.height).toBeLessThanOrEqual(SHEETS.width + 1);
+            return sum + (piece?.width ?? 0) * (piece?.height ?? 0);
+          }, 0);
+          expect(area).toBeLessThanOrEqual(length * SHEETS.width + 1e4);
+        }
+        expect(layout.sheets.flatMap(({ pieces }) => pieces).toSorted((a, b) => a - b)).toEqual([
+          ...layout.pieces.keys(),
+        ]);
+        expect(layout.sheets.length).toBeGreaterThanOrEqual(
+          leastPieces(surface, feet(12) * feet(4)),
+        );
+      }),
+      { numRuns: 80 },
+    );
+  });
+
+  it('has no layout when no sheet reaches from stud to stud', () => {
+    expect(
+      layoutSheets(box(feet(20), feet(4)), { ...SHEETS, lengths: [inches(10)] }),
+    ).toBeUndefined();
+  });
+});
+
+describe('planks', () => {
+  it.each([
+    // 120 / 5 = 24 rows; 122: a last row of 2 is over a third of 5; 121: 1 is not, so 3 and 3 at the ends.
+    [120, [5, 5], 24],
+    [122, [5, 2], 25],
+    [121, [3, 3], 25],
+    [4, [4, 4], 1],
+  ])('a floor %d in deep begins and ends with %p', (run, ends, count) => {
+    const faces = rowFaces(inches(run), inches(5)).map((face) => face / inches(1));
+    expect([faces[0], faces.at(-1)]).toEqual(ends);
+    expect(faces).toHaveLength(count);
+  });
+
+  it('covers any floor or wall once, joints apart, from boards not longer than they are', () => {
+    const rules = { face: inches(5), length: feet(6), stagger: inches(6), shortest: inches(12) };
+    fc.assert(
+      fc.property(anySurface, (surface) => {
+        const layout = layoutPlanks(surface, rules);
+        if (!layout) throw new Error('no layout');
+        expect(overlapsOf(layout.pieces)).toEqual([]);
+        expect(bareSpotsOf(surface, layout.pieces)).toEqual([]);
+        expect(closeJointsOf(layout.pieces, rules.stagger)).toEqual([]);
+        for (let board = 0; board < layout.boards; board += 1) {
+          const cut = layout.pieces
+            .filter((piece) => piece.board === board)
+            .toSorted((a, b) => a.from - b.from);
+          cut.forEach((piece, at) => {
+            expect(piece.from + piece.width).toBeLessThanOrEqual(
+              (cut[at + 1]?.from ?? rules.length) + 1,
+            );
+          });
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('puts every joint on a joist, however irregular', () => {
+    const joists = [0, 14, 31, 46, 63, 77, 94, 110, 125, 143, 158, 168].map(inches);
+    const layout = layoutPlanks(box(inches(168), feet(8)), {
+      face: inches(5),
+      length: feet(6),
+      stagger: inches(6),
+      shortest: inches(10),
+      joists,
+    });
+    const joints = layout?.pieces.map(({ x }) => x) ?? [];
+    expect(joints.length).toBeGreaterThan(0);
+    for (const joint of joints) expect(joists).toContain(joint);
+  });
+
+  it('says so when boards do not reach from joist to joist', () => {
+    const rules = {
+      face: inches(5),
+      length: feet(2),
+      stagger: 0,
+      shortest: inches(4),
+      joists: [0, feet(3)],
+    };
+    expect(layoutPlanks(box(feet(6), feet(4)), rules)).toBeUndefined();
+  });
+});
+
+describe('tiles', () => {
+  const tile = { width: inches(12), height: inches(12), joint: inches(0.125) };
+
+  it('counts an exact fit exactly, in millimetres', () => {
+    // 3,330 mm of 333 mm tiles without joint: ten, not eleven.
+    const layout = layoutTiles(box(fromMillimetres(3_330), fromMillimetres(333)), {
+      width: fromMillimetres(333),
+      height: fromMillimetres(333),
+      joint: 0,
+    });
+    expect(layout).toMatchObject({ whole: 10, cut: 0, slivers: [] });
+  });
+
+  it('chooses the start that leaves the widest cuts', () => {
+    // 10 ft 2 in: from the left ten tiles and 13/16 of an inch; with a joint on the middle 12 - 11/16 at both ends.
+    const start = startAlong(inches(122), tile.width, tile.joint);
+    const layout = layoutTiles(box(inches(122), inches(122)), { ...tile, start: { x: start } });
+    expect(layout.slivers).toEqual([]);
+    const fromLeft = layoutTiles(box(inches(122), inches(122)), { ...tile, start: { x: 0 } });
+    expect(fromLeft.slivers).toEqual(['right']);
+  });
+
+  it('covers any surface once up to its joints, and never shows a sliver it could avoid', () => {
+    fc.assert(
+      fc.property(anySurface, (surface) => {
+        const layout = layoutTiles(surface, tile);
+        expect(overlapsOf(layout.pieces)).toEqual([]);
+        expect(bareSpotsOf(surface, layout.pieces, tile.joint)).toEqual([]);
+        expect(layout.whole + layout.cut).toBe(layout.pieces.length);
+        expect(layout.pieces.length).toBeGreaterThanOrEqual(
+          leastPieces(surface, (tile.width + tile.joint) ** 2) - layout.pieces.length * 0.03,
+        );
+        expect(layout.slivers).toEqual([]);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
