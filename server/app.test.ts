@@ -28,4 +28,16 @@ describe('the server', () => {
     expect((await get('/_expo/static/gone.js')).status).toBe(404);
     expect((await get('/..%2Fpackage.json')).status).toBe(404);
   });
+
+  it('asks the simulated supplier, and says what is wrong with an enquiry', async () => {
+    const asked = 'what=Oak&units=50&cents=57000&leadDays=12&today=2026-03-14';
+    const offers = (await (await get(`/api/supplier/offers?${asked}`)).json()) as object[];
+    expect(offers).toHaveLength(3);
+    const bad = await get('/api/supplier/offers?what=Oak&units=none');
+    expect(bad.status).toBe(400);
+    expect(((await bad.json()) as { error: string }).error).toMatch(/^units: /);
+    const delivery = await get('/api/supplier/deliveries/o1?promised=2026-04-01');
+    expect(await delivery.json()).toHaveProperty('state');
+    expect((await get('/api/supplier/deliveries/o1?promised=soon')).status).toBe(400);
+  });
 });

@@ -2,14 +2,20 @@ import { existsSync } from 'node:fs';
 import { serveStatic } from '@hono/node-server/serve-static';
 import { Hono } from 'hono';
 import { compress } from 'hono/compress';
+import type { ZodError } from 'zod';
 import { secureHeaders } from 'hono/secure-headers';
+import { deliveryOf, enquirySchema, offersFor } from '../src/core/supplier';
+import { plainDateSchema } from '../src/core/units';
 
 const YEAR_SECONDS = 31_536_000;
 
 /** File names that carry a hash of their content never change. */
 const isHashed = (path: string) => path.startsWith('/_expo/static/') || path.startsWith('/assets/');
 
-/** Serves the built app from `root` (relative to the working folder), and nothing else. */
+const faultOf = ({ issues: [first] }: ZodError): string =>
+  `${first?.path.join('.') ?? ''}: ${first?.message ?? 'unreadable'}`;
+
+/** Serves the built app from `root` (relative to the working folder), and the simulated supplier. */
 export function createApp(root: string): Hono {
   const app = new Hono();
   app.use(
@@ -41,6 +47,16 @@ export function createApp(root: string): Hono {
     );
   });
   app.get('/api/health', (context) => context.json({ ok: true }));
+  app.get('/api/supplier/offers', (context) => {
+    const enquiry = enquirySchema.safeParse(context.req.query());
+    if (!enquiry.success) return context.json({ error: faultOf(enquiry.error) }, 400);
+    return context.json(offersFor(enquiry.data));
+  });
+  app.get('/api/supplier/deliveries/:orderId', (context) => {
+    const promised = plainDateSchema.safeParse(context.req.query('promised'));
+    if (!promised.success) return context.json({ error: 'promised: not a YYYY-MM-DD date' }, 400);
+    return context.json(deliveryOf(context.req.param('orderId'), promised.data));
+  });
   app.use('*', serveStatic({ root }));
   app.get('*', async (context, next) => {
     if (!context.req.header('accept')?.includes('text/html')) return context.notFound();

@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { weighOptions } from '../src/core/weigh';
 import { forecastHouse } from '../src/core/forecast';
+import { planCuts } from '../src/core/cuts';
+import { deliveryOf, offersFor } from '../src/core/supplier';
 import { momentAt, plainDate, type Moment } from '../src/core/units';
 import type { KeyValue } from '../src/storage/key-value';
 import type { Outside } from '../src/store';
@@ -75,7 +77,18 @@ export function testOutside(database: KeyValue, name = 'a'): Outside {
       forecast: (project, now, signal) =>
         Promise.resolve(signal.aborted ? undefined : forecastHouse(project, now)),
       compare: (project, now, options) => Promise.resolve(weighOptions(project, now, options)),
+      cuts: (problem) => {
+        const plan = planCuts(problem);
+        return Promise.resolve(
+          plan.ok ? plan : { ok: false, error: { code: 'cuts', error: plan.error } },
+        );
+      },
     },
+    supplier: {
+      offers: (enquiry) => Promise.resolve(offersFor(enquiry)),
+      delivery: (orderId, promisedOn) => Promise.resolve(deliveryOf(orderId, promisedOn)),
+    },
+    laser: { measure: (length) => Promise.resolve({ kind: 'length', length }) },
     now: () => EVENING,
     stampTime: () => '2026-01-06T21:00:00',
     newId: () => `${name}-${++ids}`,

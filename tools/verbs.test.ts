@@ -1,3 +1,4 @@
+import { cutsVerb } from './verbs';
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { readProjectFile } from '../src/core/files';
@@ -142,7 +143,7 @@ describe('npm run -s core -- log', () => {
     [core(['plan', '-'], '{}'), /^format: not a Fresh Porch project file$/],
     [core(['plan', 'nowhere.json']), /^input: cannot read nowhere\.json$/],
     [core(['plan']), /^input: missing/],
-    [core(['dance', DEMO]), /^verb: "dance" is none of plan, check, log$/],
+    [core(['dance', DEMO]), /^verb: "dance" is none of plan, check, log, takeoff, cuts/],
     [
       core(['check', '-'], readFileSync(DEMO, 'utf8').slice(0, 4_000)),
       /^file: cut off before its end$/,
@@ -152,5 +153,71 @@ describe('npm run -s core -- log', () => {
     expect(ran.code).toBe(2);
     expect(ran.fault.trim().split('\n')).toHaveLength(1);
     expect(ran.fault.trim()).toMatch(line);
+  });
+});
+
+describe('npm run -s core -- cuts and takeoff', () => {
+  const D01 = readFileSync('bench/cutting/d01.json', 'utf8');
+
+  it('answers boards with their price and waste, proved where it can', () => {
+    const ran = core(['cuts', '-'], D01);
+    expect(ran.code).toBe(0);
+    const plan = JSON.parse(ran.out) as { price: number; boards: object[]; proven: boolean };
+    expect(plan).toMatchObject({ price: 17_381, proven: true, lowerBound: 17_381 });
+  });
+
+  it.each<[object | string, RegExp]>([
+    ['[', /^input: not JSON$/],
+    [{}, /^stock: not a list of lengths on sale$/],
+    [{ stock: [{ length: 8 }], pieces: [] }, /^stock\.0\.price: the price is missing/],
+    [{ stock: [{ length: 8, price: 1 }], pieces: [] }, /^pieces: none given$/],
+    [{ stock: [], pieces: [{ length: 3 }] }, /^stock: no length on sale given$/],
+    [
+      { stock: [{ length: 8, price: 1 }], pieces: [{ length: 9, qty: 1 }] },
+      /^pieces\.0\.length: 9 is longer than every stock; the longest is 8$/,
+    ],
+    [
+      { stock: [{ length: 8, price: 1, available: 1 }], pieces: [{ length: 5, qty: 2 }] },
+      /^stock: the lengths available do not hold all pieces$/,
+    ],
+    [{ kerf: -1, stock: [{ length: 8, price: 1 }], pieces: [{ length: 5 }] }, /^kerf: /],
+    [{ stock: [{ length: 0, price: 1 }], pieces: [{ length: 5 }] }, /^stock\.0: /],
+    [{ stock: [{ length: 8, price: 1.5 }], pieces: [{ length: 5 }] }, /^stock\.0\.price: /],
+    [{ stock: [{ length: 8, price: 1 }], pieces: [{ length: -5 }] }, /^pieces\.0: /],
+    [
+      {
+        stock: [
+          { length: 8, price: 1 },
+          { length: 8, price: 2 },
+        ],
+        pieces: [{ length: 5 }],
+      },
+      /^stock\.1\.length: 8 is listed twice$/,
+    ],
+  ])('cuts refuses %j', (input, line) => {
+    const answer = cutsVerb(typeof input === 'string' ? input : JSON.stringify(input));
+    expect('fault' in answer && answer.fault).toMatch(line);
+  });
+
+  it('takeoff answers areas, lines and cautions, and bad input with 2, one line and the areas', () => {
+    const wall = (length: string) => ({ length, turn: 90 });
+    const room = { walls: ["12'", "10'", "12'", "10'"].map(wall), height: "8'" };
+    const good = core(
+      ['takeoff', '-'],
+      JSON.stringify({ units: 'imperial', room, finish: { kind: 'paint' } }),
+    );
+    expect(good.code).toBe(0);
+    const answer = JSON.parse(good.out) as { areas: object; lines: { id: string }[] };
+    expect(answer.areas).toMatchObject({ floor: { value: 120, unit: 'ft2' } });
+    expect(answer.lines[0]?.id).toBe('paint.gallons');
+    const open = { ...room, walls: [wall('12\' 4"'), ...room.walls.slice(1)] };
+    const bad = core(['takeoff', '-'], JSON.stringify({ room: open, finish: { kind: 'paint' } }));
+    expect(bad.code).toBe(2);
+    expect(bad.fault.trim()).toMatch(
+      /^room\.walls: do not close: the last wall ends 4" from corner 0/,
+    );
+    expect(JSON.parse(bad.out)).toMatchObject({
+      areas: { closingError: { value: 4, unit: 'in' } },
+    });
   });
 });

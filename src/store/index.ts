@@ -14,7 +14,7 @@ export {
   wipeHouse,
   type ImportError,
 } from './houses';
-export { momentOf, type Outside } from './outside';
+export { momentOf, type Outside, type Supplier } from './outside';
 export {
   selectForecast,
   selectJobs,
@@ -35,5 +35,5 @@ export {
 export { placeNameIn, placeOf } from './names';
 export { noticed } from './session';
 export { loadPhoto, takePhoto } from './photos';
-export { weigh } from './weigh';
+export { askShops, askWhereItIs, planTheCuts, readLaser, weigh } from './ask';
 export { createStore, type RootState, type Store } from './store';

@@ -1,9 +1,17 @@
-import type { Moment } from '../core/units';
+import type { MeasuringDevice } from '../core/measure';
+import type { Delivery, Enquiry, Offer } from '../core/supplier';
+import type { Moment, PlainDate } from '../core/units';
 import { momentAt, plainDate } from '../core/units';
 import type { Drafts } from '../storage/drafts';
 import type { KeyValue } from '../storage/key-value';
 import type { Tabs } from '../storage/tabs';
 import type { Planner } from '../workers/planner';
+
+/** Shops one can ask. The simulated ones answer the same with and without the server. */
+export type Supplier = {
+  offers(enquiry: Enquiry): Promise<Offer[]>;
+  delivery(orderId: string, promisedOn: PlainDate): Promise<Delivery>;
+};
 
 /** Everything the store needs from the world: passed in, so that tests can pass their own. */
 export type Outside = {
@@ -11,6 +19,8 @@ export type Outside = {
   drafts: Drafts;
   tabs: Tabs;
   planner: Planner;
+  supplier: Supplier;
+  laser: MeasuringDevice;
   /** The household's wall clock. */
   now(): Moment;
   /** The same moment for the stamp of an event. */

@@ -1,3 +1,4 @@
+import { planCuts } from '../core/cuts';
 import { forecastHouse } from '../core/forecast';
 import { weighOptions } from '../core/weigh';
 import { requestSchema, type WorkerReply } from './protocol';
@@ -7,19 +8,25 @@ export function answer(message: unknown): WorkerReply | undefined {
   const read = requestSchema.safeParse(message);
   if (!read.success) return undefined;
   const request = read.data;
-  const { id, project, now } = request;
+  const { id } = request;
   switch (request.kind) {
     case 'forecast': {
-      const forecast = forecastHouse(project, now);
+      const forecast = forecastHouse(request.project, request.now);
       return forecast.ok
         ? { id, kind: 'forecast', forecast: forecast.value }
         : { id, kind: 'failed', error: forecast.error };
     }
     case 'compare': {
-      const weighed = weighOptions(project, now, request.options);
+      const weighed = weighOptions(request.project, request.now, request.options);
       return weighed.ok
         ? { id, kind: 'compare', weighed: weighed.value }
         : { id, kind: 'failed', error: weighed.error };
+    }
+    case 'cuts': {
+      const plan = planCuts(request.problem);
+      return plan.ok
+        ? { id, kind: 'cuts', plan: plan.value }
+        : { id, kind: 'failed', error: { code: 'cuts', error: plan.error } };
     }
   }
 }

@@ -1,4 +1,5 @@
 import type { Option, Weighed } from '../core/compare';
+import type { CutPlan, CutProblem } from '../core/cuts';
 import type { Project } from '../core/house';
 import type { Forecast } from '../core/plan';
 import { fail, ok, type Result } from '../core/result';
@@ -22,6 +23,7 @@ export type Planner = {
     options: readonly Option[],
     signal: AbortSignal,
   ): Answer<Weighed[]>;
+  cuts(problem: CutProblem, signal: AbortSignal): Answer<CutPlan>;
 };
 
 const TIMEOUT_MS = 30_000;
@@ -80,7 +82,7 @@ const wrongKind = () => fail({ code: 'broke-down' as const, detail: 'the wrong k
 
 /** The planner in web workers: a question from a screen never waits behind the forecast, nor aborts it. */
 export function workerPlanner(): Planner {
-  const [planning, comparing] = [workerLine(), workerLine()];
+  const [planning, comparing, cutting] = [workerLine(), workerLine(), workerLine()];
   return {
     forecast: async (project, now, signal) => {
       const reply = await planning({ kind: 'forecast', project, now }, signal);
@@ -94,6 +96,11 @@ export function workerPlanner(): Planner {
       );
       if (!reply?.ok) return reply;
       return reply.value.kind === 'compare' ? ok(reply.value.weighed) : wrongKind();
+    },
+    cuts: async (problem, signal) => {
+      const reply = await cutting({ kind: 'cuts', problem: problem as never }, signal);
+      if (!reply?.ok) return reply;
+      return reply.value.kind === 'cuts' ? ok(reply.value.plan) : wrongKind();
     },
   };
 }

@@ -1,9 +1,10 @@
 import { z } from 'zod';
+import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts';
 import { eventBodySchema, projectSchema } from '../core/house';
 import { forecastSchema, gateIdSchema } from '../core/plan';
 import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../core/units';
 
-export const PROTOCOL_VERSION = 2;
+export const PROTOCOL_VERSION = 3;
 
 const optionSchema = z.object({
   id: z.string(),
@@ -19,6 +20,7 @@ const ground = { project: projectSchema, now: momentSchema };
 export const requestSchema = z.discriminatedUnion('kind', [
   z.object({ ...common, ...ground, kind: z.literal('forecast') }),
   z.object({ ...common, ...ground, kind: z.literal('compare'), options: z.array(optionSchema) }),
+  z.object({ ...common, kind: z.literal('cuts'), problem: cutProblemSchema }),
 ]);
 export type WorkerRequest = z.infer<typeof requestSchema>;
 
@@ -44,12 +46,14 @@ const planErrorSchema = z.discriminatedUnion('code', [
   z.object({ code: z.literal('loop'), jobIds: z.array(z.string()) }),
   z.object({ code: z.literal('no-hours'), jobId: z.string() }),
   z.object({ code: z.literal('broke-down'), detail: z.string() }),
+  z.object({ code: z.literal('cuts'), error: cutErrorSchema }),
 ]);
 export type PlanningError = z.infer<typeof planErrorSchema>;
 
 export const replySchema = z.discriminatedUnion('kind', [
   z.object({ id: z.int(), kind: z.literal('forecast'), forecast: forecastSchema }),
   z.object({ id: z.int(), kind: z.literal('compare'), weighed: z.array(weighedSchema) }),
+  z.object({ id: z.int(), kind: z.literal('cuts'), plan: cutPlanSchema }),
   z.object({ id: z.int(), kind: z.literal('failed'), error: planErrorSchema }),
 ]);
 export type WorkerReply = z.infer<typeof replySchema>;

@@ -7,7 +7,7 @@ import {
   type Project,
   type Survey,
 } from '../house';
-import type { Plan, PlannedJob } from '../plan';
+import { isToOrder, type Plan, type PlannedJob } from '../plan';
 import { openRisks } from '../risk';
 import { scopeOf, waysFor } from '../scope';
 import { findWork } from '../steps/works';
@@ -94,7 +94,7 @@ function hireBasis(job: PlannedJob, plan: Plan): HireBasis {
   const hours = (job.left / 60) * TRADE_PACE;
   const materials = addCents(
     plan.orders
-      .filter(({ jobId, state }) => jobId === job.id && state === 'to-order')
+      .filter(({ jobId, state }) => jobId === job.id && isToOrder({ state }))
       .map(({ price }) => price),
   );
   return {

@@ -2,7 +2,10 @@ export { planCuts } from './plan-cuts';
 export { bestFirstFit, firstFit } from './first-fit';
 export {
   costOf,
+  cutErrorSchema,
   cutFault,
+  cutPlanSchema,
+  cutProblemSchema,
   groundOf,
   type CutBoard,
   type CutError,

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { fail, ok, type Result } from '../result';
 
 /** A length on sale, or lying in the stores at price nought. Whole numbers of one unit of length. */
@@ -30,16 +31,30 @@ export type CutPlan = {
   proven: boolean;
 };
 
-export type CutError =
-  | { code: 'no-pieces' }
-  | { code: 'no-stock' }
-  | { code: 'negative-kerf' }
-  | { code: 'bad-piece'; index: number }
-  | { code: 'bad-stock'; index: number }
-  | { code: 'no-price'; index: number }
-  | { code: 'stock-twice'; index: number; length: number }
-  | { code: 'too-long'; index: number; length: number; longest: number }
-  | { code: 'not-enough-stock' };
+/** A problem and its plan as messages between threads carry them. */
+export const cutProblemSchema = z.object({
+  kerf: z.number(),
+  stock: z.array(
+    z.object({ length: z.number(), price: z.number(), available: z.number().optional() }),
+  ),
+  pieces: z.array(z.object({ length: z.number(), qty: z.number() })),
+});
+export const cutPlanSchema = z.object({
+  boards: z.array(z.object({ stock: z.number(), cuts: z.array(z.number()) })),
+  price: z.number(),
+  waste: z.number(),
+  lowerBound: z.number(),
+  proven: z.boolean(),
+});
+const at = { index: z.int() };
+export const cutErrorSchema = z.discriminatedUnion('code', [
+  z.object({ code: z.enum(['no-pieces', 'no-stock', 'negative-kerf', 'not-enough-stock']) }),
+  z.object({ code: z.enum(['bad-piece', 'bad-stock', 'no-price']), ...at }),
+  z.object({ code: z.literal('stock-twice'), ...at, length: z.number() }),
+  z.object({ code: z.literal('too-long'), ...at, length: z.number(), longest: z.number() }),
+]);
+
+export type CutError = z.infer<typeof cutErrorSchema>;
 
 const isCount = (value: number) => Number.isSafeInteger(value) && value >= 0;
 

@@ -17,6 +17,16 @@ export {
   type WallRun,
 } from './place';
 export {
+  finishKey,
+  openingSlot,
+  productSchema,
+  slotOf,
+  slotSchema,
+  type OwnLine,
+  type Product,
+  type Slot,
+} from './finishes';
+export {
   ceilingSchema,
   FLAT,
   openingSchema,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { centsSchema, currencySchema, plainDateSchema, unitSystemSchema } from '../units';
 import { decisionRecordSchema, hireSchema, pathSchema } from './choices';
 import { dayLogSchema } from './entries';
+import { ownLineSchema, productSchema } from './finishes';
 import { personSchema } from './people';
 import { placeIdSchema, placeSchema } from './place';
 import {
@@ -69,6 +70,12 @@ export const projectSchema = z.object({
   deferred: z.record(z.string(), z.literal(true)),
   path: pathSchema,
   decisions: z.record(z.string(), decisionRecordSchema),
+  /** Rooms walked with the tape, with the day; the others stand at quick sizes. */
+  measured: z.record(z.string(), plainDateSchema),
+  /** Products chosen, by place and slot. */
+  finishes: z.record(z.string(), z.string()),
+  products: z.record(z.string(), productSchema),
+  ownLines: z.record(z.string(), ownLineSchema),
 });
 export type Project = z.infer<typeof projectSchema>;
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { centsSchema, plainDateSchema, ticksSchema } from '../units';
 import { jobIdSchema } from './entries';
+import { offcutSchema } from './finishes';
 import { placeIdSchema } from './place';
 
 const idSchema = z.string().min(1).max(64);
@@ -14,6 +15,13 @@ export const orderSchema = z.object({
   shop: wordsSchema.nullable(),
   orderedOn: plainDateSchema,
   expectedOn: plainDateSchema,
+  /** How much of each line it is for, as it stood on the day; shared by quantity over several rooms. */
+  shares: z
+    .array(z.object({ lineId: z.string().min(1).max(240), units: z.int().min(0) }))
+    .max(200)
+    .optional(),
+  /** What the shop asked for all of it. */
+  cents: centsSchema.min(0).optional(),
   arrival: z
     .object({
       on: plainDateSchema,
@@ -89,5 +97,8 @@ export const leftoverSchema = z.object({
   what: wordsSchema,
   amount: wordsSchema,
   placeId: placeIdSchema.nullable(),
+  /** Lengths that the next cut plan may use. */
+  offcut: offcutSchema.optional(),
+  returnedOn: plainDateSchema.optional(),
 });
 export type Leftover = z.infer<typeof leftoverSchema>;

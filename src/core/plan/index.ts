@@ -3,6 +3,7 @@ export { GATES_COUNTED, addedBy, jobsOfGate, leftToKeys } from './gates';
 export {
   gateIdSchema,
   gateSummarySchema,
+  isToOrder,
   jobStateSchema,
   planSchema,
   plannedJobSchema,

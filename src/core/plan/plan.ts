@@ -115,11 +115,31 @@ const orderLineSchema = z.object({
   leadDays: z.int(),
   neededBy: plainDateSchema,
   orderBy: plainDateSchema,
-  state: z.enum(['to-order', 'on-the-way', 'late', 'short', 'damaged', 'wrong', 'here']),
+  state: z.enum([
+    'to-measure',
+    'to-choose',
+    'to-order',
+    'on-the-way',
+    'late',
+    'short',
+    'damaged',
+    'wrong',
+    'here',
+    'fitted',
+  ]),
+  /** How the units came about. */
+  working: z.string(),
+  shop: z.string().nullable(),
+  /** Units of this line in its order, when that was written down; other than `units` when the need changed since. */
+  orderedUnits: z.int().nullable(),
   orderId: z.string().nullable(),
   expectedOn: plainDateSchema.nullable(),
 });
 export type OrderLine = z.infer<typeof orderLineSchema>;
+
+/** Not ordered yet, whether or not it could be today. */
+export const isToOrder = ({ state }: Pick<OrderLine, 'state'>): boolean =>
+  state === 'to-order' || state === 'to-choose' || state === 'to-measure';
 
 export const gateSummarySchema = z.object({
   gate: gateIdSchema,

@@ -11,11 +11,24 @@ const BLOCKING_LEAD_DAYS = 5;
 const CUSHION_DAYS = 2;
 const MORNING = 8 * 60;
 
+/** One order may serve several lines; it stands under each of them. */
 export const ordersByLine = (project: Project): Map<string, Order> =>
-  new Map(Object.values(project.orders).map((order) => [order.lineId, order]));
+  new Map(
+    Object.values(project.orders).flatMap((order) =>
+      [order.lineId, ...(order.shares ?? []).map(({ lineId }) => lineId)].map(
+        (lineId): [string, Order] => [lineId, order],
+      ),
+    ),
+  );
 
-function stateOf(order: Order | undefined, today: PlainDate): OrderLine['state'] {
-  if (!order) return 'to-order';
+const PENDING = { measure: 'to-measure', choose: 'to-choose' } as const;
+
+function stateOf(
+  order: Order | undefined,
+  today: PlainDate,
+  pending: JobMaterial['pending'],
+): OrderLine['state'] {
+  if (!order) return pending ? PENDING[pending] : 'to-order';
   if (order.arrival) return order.arrival.state === 'whole' ? 'here' : order.arrival.state;
   return order.expectedOn < today ? 'late' : 'on-the-way';
 }
@@ -36,8 +49,9 @@ function heldByMaterial(
     leadDays: material.use.leadDays,
     until: momentAt(addDays(today, leadDays), MORNING),
   });
-  switch (stateOf(order, today)) {
+  switch (stateOf(order, today, material.pending)) {
     case 'here':
+    case 'fitted':
     case 'short':
       return undefined;
     case 'on-the-way':
@@ -53,6 +67,8 @@ function heldByMaterial(
     case 'wrong':
       return ordinary();
     case 'to-order':
+    case 'to-choose':
+    case 'to-measure':
       return material.use.leadDays >= BLOCKING_LEAD_DAYS ? ordinary() : undefined;
   }
 }
@@ -95,7 +111,10 @@ export function orderLines(
       leadDays: material.use.leadDays,
       neededBy: latest(neededBy, today),
       orderBy: addDays(neededBy, -material.use.leadDays),
-      state: stateOf(order, today),
+      state: stateOf(order, today, material.pending),
+      working: material.working,
+      shop: order?.shop ?? material.shop,
+      orderedUnits: order?.shares?.find(({ lineId }) => lineId === material.lineId)?.units ?? null,
       orderId: order?.id ?? null,
       expectedOn: order?.expectedOn ?? null,
     };

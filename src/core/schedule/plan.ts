@@ -331,16 +331,20 @@ function demandsOf(ground: Ground, jobs: ReadonlyMap<JobId, PlannedJob>): Plan['
 function storesLines(ground: Ground, placed: Placements): OrderLine[] {
   const today = dateOf(ground.now);
   return ground.jobs
-    .filter((job) => !isDone(ground, job.id))
-    .flatMap((job) =>
-      orderLines(
+    .flatMap((job) => {
+      const lines = orderLines(
         job,
         placed.get(job.id)?.start ?? ground.now,
         progressOf(ground.progress, job.id).firstOn !== null,
         ground.orders,
         today,
-      ),
-    )
+      );
+      if (!isDone(ground, job.id)) return lines;
+      // What was delivered for a finished job is built in; the rest of its lines is history.
+      return lines
+        .filter(({ state }) => state === 'here')
+        .map((line) => ({ ...line, state: 'fitted' as const }));
+    })
     .sort((a, b) => a.orderBy.localeCompare(b.orderBy) || a.what.localeCompare(b.what));
 }
 

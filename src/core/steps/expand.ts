@@ -1,19 +1,20 @@
+import { settleMaterial } from '../finishes';
 import {
-  floorArea,
+  areasOf,
   perimeter,
   placesInOrder,
-  wallArea,
+  shapeOf,
   type JobId,
   type OwnJob,
   type Place,
   type Project,
 } from '../house';
 import { scopeOf, type ScopeItem } from '../scope';
-import { AREA_PER_SQFT, TICKS_PER_FOOT, cents, minutes, type Cents, type Minutes } from '../units';
+import { AREA_PER_SQFT, TICKS_PER_FOOT, cents, minutes, type Minutes } from '../units';
 import type { Job, JobMaterial, Quantity } from './job';
 import { jobIdFor } from './job-id';
 import { findStep, STEPS } from './library';
-import type { Step, StepWork } from './step';
+import type { MaterialUse, Step, StepWork } from './step';
 import { ALWAYS, findWork } from './works';
 
 const HOUSE = 'house';
@@ -40,10 +41,10 @@ function quantityFor(step: Step, place: Place | undefined, count: number): Quant
     case 'perimeter':
       return { kind: 'run', length: perimeter(place) };
     case 'walls':
-      return { kind: 'area', measure, area: wallArea(place) };
+      return { kind: 'area', measure, area: areasOf(shapeOf(place)).wallsNet };
     case 'floor':
     case 'ceiling':
-      return { kind: 'area', measure, area: floorArea(place) };
+      return { kind: 'area', measure, area: areasOf(shapeOf(place))[measure] };
   }
 }
 
@@ -54,19 +55,57 @@ export function estimateEffort(work: StepWork, quantity: Quantity): Minutes {
   return minutes(Math.ceil(exact / FIVE_MINUTES - 1e-9) * FIVE_MINUTES);
 }
 
-/** Whole units as sold: quantity plus waste, over what one unit serves, rounded up. */
-function materialsFor(step: Step, jobId: JobId, quantity: Quantity): JobMaterial[] {
+/** By the step's own rate: quantity plus waste, over what one unit serves, rounded up to whole units. */
+function byRate(use: MaterialUse, quantity: Quantity): { units: number; working: string } {
+  const amount = amountOf(quantity);
+  const exact = (amount * (1 + use.wastePercent / 100)) / use.per;
+  const units = Math.max(1, Math.ceil(exact - 1e-9));
+  const measured = `${Math.round(amount * 10) / 10}${{ area: ' sq ft', run: ' ft', count: '' }[quantity.kind]}`;
+  const waste = use.wastePercent > 0 ? ` + ${use.wastePercent}%` : '';
+  return { units, working: `${measured}${waste} / ${use.per} a ${use.unit}, up; a starting guess` };
+}
+
+/** Materials of a job: from the finish chosen for the place where there is one, else by the step's rate. */
+function materialsFor(
+  step: Step,
+  jobId: JobId,
+  quantity: Quantity,
+  place: Place | undefined,
+  project: Project,
+): JobMaterial[] {
   return step.materials.map((use) => {
-    const exact = (amountOf(quantity) * (1 + use.wastePercent / 100)) / use.per;
-    const units = Math.max(1, Math.ceil(exact - 1e-9));
-    return {
-      lineId: `${jobId}+${use.id}`,
+    const lineId = `${jobId}+${use.id}`;
+    const count = quantity.kind === 'count' ? quantity.count : 1;
+    const { finished, pending } = settleMaterial(
+      project,
+      place,
+      `${step.id}+${use.id}`,
       use,
-      units,
-      price: cents(units * use.price) satisfies Cents,
-    };
+      count,
+    );
+    if (!finished) {
+      const { units, working } = byRate(use, quantity);
+      return { lineId, use, units, price: cents(units * use.price), working, shop: null, pending };
+    }
+    const { what, unit, leadDays, units, price, working, shop } = finished;
+    const bought = { ...use, what, unit, leadDays };
+    return { lineId, use: bought, units, price, working, shop, pending };
   });
 }
+
+/** Lines written by hand for this job. */
+const ownLinesOf = (jobId: JobId, project: Project): JobMaterial[] =>
+  Object.values(project.ownLines)
+    .filter((line) => line.jobId === jobId)
+    .map(({ id, what, unit, units, price, leadDays }) => ({
+      lineId: `${jobId}+own-${id}`,
+      use: { id: `own-${id}`, what, unit, per: 1, wastePercent: 0, price: cents(price), leadDays },
+      units,
+      price: cents(price * units),
+      working: 'written down by hand',
+      shop: null,
+      pending: null,
+    }));
 
 function applies(step: Step, project: Project): boolean {
   const { builtBefore, occupancy } = step.onlyIf ?? {};
@@ -132,7 +171,7 @@ function collectAsks(project: Project): Asks {
   return { house, byFloor, byPlace };
 }
 
-function jobOf(step: Step, where: Place | number | undefined, ask: Ask): Job {
+function jobOf(step: Step, where: Place | number | undefined, ask: Ask, project: Project): Job {
   const place = typeof where === 'object' ? where : undefined;
   const floor = typeof where === 'number' ? where : (place?.floor ?? null);
   const id = jobIdFor(place?.id ?? (floor === null ? HOUSE : `floor${floor}`), step.id);
@@ -149,7 +188,7 @@ function jobOf(step: Step, where: Place | number | undefined, ask: Ask): Job {
     quantity,
     estimate: estimateEffort(step.work, quantity),
     wait: step.wait,
-    materials: materialsFor(step, id, quantity),
+    materials: materialsFor(step, id, quantity, place, project),
     cautions: step.cautions,
     meets: step.meets
       .filter(({ kinds }) => !kinds || (kind !== undefined && kinds.includes(kind)))
@@ -202,6 +241,11 @@ function givenToTrade(job: Job, project: Project): Job {
   };
 }
 
+function withOwnLines(job: Job, project: Project): Job {
+  const own = ownLinesOf(job.id, project);
+  return own.length > 0 ? { ...job, materials: [...job.materials, ...own] } : job;
+}
+
 /**
  * Every job of the house: the steps of the chosen works in their places, one job per place and step
  * however many works ask for it, what every house needs, and jobs of one's own. Ordered by stage,
@@ -213,17 +257,17 @@ export function expandJobs(project: Project): Job[] {
   const fromLibrary = STEPS.filter((step) => applies(step, project)).flatMap((step) => {
     if (step.at === 'house') {
       const ask = house.get(step.id);
-      return ask ? [jobOf(step, undefined, ask)] : [];
+      return ask ? [jobOf(step, undefined, ask, project)] : [];
     }
     if (step.at === 'floor') {
       return [...byFloor].flatMap(([floor, asks]) => {
         const ask = asks.get(step.id);
-        return ask ? [jobOf(step, floor, ask)] : [];
+        return ask ? [jobOf(step, floor, ask, project)] : [];
       });
     }
     return places.flatMap((place) => {
       const ask = byPlace.get(place.id)?.get(step.id);
-      return ask ? [jobOf(step, place, ask)] : [];
+      return ask ? [jobOf(step, place, ask, project)] : [];
     });
   });
   const ownJobs = Object.values(project.ownJobs)
@@ -231,5 +275,6 @@ export function expandJobs(project: Project): Job[] {
     .map((own) => ownJobOf(own, project));
   return [...fromLibrary, ...ownJobs]
     .map((job) => givenToTrade(job, project))
+    .map((job) => withOwnLines(job, project))
     .sort((a, b) => a.stage - b.stage);
 }

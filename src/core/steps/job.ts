@@ -1,3 +1,4 @@
+import type { Pending } from '../finishes';
 import type { JobId, PlaceId } from '../house';
 import type { Area, Cents, Minutes, Ticks } from '../units';
 import type { CautionId } from './cautions';
@@ -18,6 +19,11 @@ export type JobMaterial = {
   /** Whole units as sold, waste added. */
   units: number;
   price: Cents;
+  /** How the units came about. */
+  working: string;
+  shop: string | null;
+  /** What must happen before it can be ordered. */
+  pending: Pending | null;
 };
 
 /** A step in a place: what is planned, logged and ticked off. */

@@ -20,5 +20,5 @@ export {
   type TakeoffAnswer,
 } from './request';
 export { sayFieldError, sayRequestError, sayRoomFault, saySumError, type Fault } from './say';
-export type { Sum, SumContext, SumError } from './sum';
+export { readFields, type Sum, type SumContext, type SumError } from './sum';
 export { findSum, SUMS } from './sums';

@@ -50,7 +50,8 @@ export const defineSum = <const F extends Fields>(definition: {
   },
 });
 
-function readFields(
+/** Values of all fields, or the first that cannot be read. */
+export function readFields(
   fields: Fields,
   raw: Readonly<Record<string, unknown>>,
 ): Result<Record<string, unknown>, SumError> {

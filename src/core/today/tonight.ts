@@ -1,5 +1,5 @@
 import { minutesOn, type Project } from '../house';
-import type { OrderLine, Plan, PlannedJob } from '../plan';
+import { isToOrder, type OrderLine, type Plan, type PlannedJob } from '../plan';
 import { addDays, dateOf, minutes, type Minutes, type Moment, type PlainDate } from '../units';
 
 export type Tonight = {
@@ -81,7 +81,7 @@ export function planTonight(project: Project, plan: Plan): Tonight {
       .sort((a, b) => a.on.localeCompare(b.on)),
     toOrder: plan.orders.filter(
       ({ state, orderBy, leadDays }) =>
-        state === 'to-order' && leadDays > 0 && orderBy <= addDays(date, URGENT_DAYS),
+        isToOrder({ state }) && leadDays > 0 && orderBy <= addDays(date, URGENT_DAYS),
     ),
     arriving: plan.orders.filter(
       ({ state, expectedOn }) =>

@@ -1,5 +1,5 @@
 import type { Project } from '../house';
-import type { Plan, PlanError } from '../plan';
+import { isToOrder, type Plan, type PlanError } from '../plan';
 import { adviseContingency, expectedCost, openRisks } from '../risk';
 import { fail, ok, type Result } from '../result';
 import { planHouse } from '../schedule';
@@ -18,7 +18,7 @@ function moneyNow(plan: Plan) {
       : [],
   );
   const orders = plan.orders
-    .filter(({ state, orderBy }) => state === 'to-order' && orderBy <= until)
+    .filter(({ state, orderBy }) => isToOrder({ state }) && orderBy <= until)
     .map(({ price }) => price);
   return addCents([...trades, ...orders]);
 }

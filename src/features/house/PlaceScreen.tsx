@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { stageName } from '@/core/steps/stages';
 import { stageBoards } from '@/core/plan';
-import { floorArea, perimeter, wallArea, type Place, type PlaceId } from '@/core/house';
-import { formatArea, formatLength } from '@/core/units';
+import { areasOf, isOutside, shapeOf, type Place, type PlaceId } from '@/core/house';
+import { formatArea, formatDate, formatLength } from '@/core/units';
 import { JobSlip } from '@/features/job';
 import { Page, PlanState } from '@/features/shell';
-import { selectJobs, selectPlaces, selectProject, useAppSelector } from '@/store';
+import { selectJobs, selectPlaces, selectProject, selectToday, useAppSelector } from '@/store';
 import { Button, ButtonLink, Empty, Fact, Section } from '@/ui';
 import { PlaceRecords } from './PlaceRecords';
 import { SizeEditor } from './SizeEditor';
@@ -48,27 +48,35 @@ export function PlaceScreen({ placeId }: { placeId: string }) {
 }
 
 function Sizes({ place }: { place: Place }) {
-  const { units } = useAppSelector(selectProject);
+  const { units, measured } = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
   const [editing, setEditing] = useState(false);
   if (editing) return <SizeEditor place={place} onClose={() => setEditing(false)} />;
   const sides = place.walls.map(({ length }) => formatLength(length, units)).join(', ');
-  const around = formatLength(perimeter(place), units);
+  const areas = areasOf(shapeOf(place));
+  const around = formatLength(areas.perimeter, units);
+  const on = measured[place.id];
+  const openings = place.openings?.length ?? 0;
   const height = formatLength(place.height, units);
   return (
-    <Section title="Sizes">
+    <Section title="Sizes" sum={on ? `measured ${formatDate(on, today)}` : 'quick sizes'}>
       <View>
         <Fact
           name="Floor"
-          figure={formatArea(floorArea(place), units)}
+          figure={formatArea(areas.floor, units)}
           working={`from the walls ${sides}`}
         />
         <Fact
-          name="Walls, openings not taken off"
-          figure={formatArea(wallArea(place), units)}
-          working={`${around} round × ${height} high`}
+          name={openings > 0 ? 'Walls, openings taken off' : 'Walls, openings not taken off'}
+          figure={formatArea(areas.wallsNet, units)}
+          working={`${around} round × ${height} high${openings > 0 ? `, less ${openings} openings` : ''}`}
         />
       </View>
-      <View className="flex-row">
+      <View className="flex-row flex-wrap gap-2">
+        <ButtonLink href={`/measure/${place.id}`} label="Measure with the tape" />
+        {isOutside(place.kind) ? null : (
+          <ButtonLink href={`/finishes/${place.id}`} label="Finishes" />
+        )}
         <Button label="Change name or sizes" onPress={() => setEditing(true)} />
       </View>
     </Section>

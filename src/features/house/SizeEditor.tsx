@@ -10,7 +10,7 @@ import { Button, Note } from '@/ui';
 export function SizeEditor({ place, onClose }: { place: Place; onClose: () => void }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const { units } = useAppSelector(selectProject);
+  const { units, measured } = useAppSelector(selectProject);
   const [removing, setRemoving] = useState(false);
   const correct = async (room: RoomRead) => {
     const kept = await dispatch(
@@ -33,6 +33,7 @@ export function SizeEditor({ place, onClose }: { place: Place; onClose: () => vo
       <RoomForm
         units={units}
         initial={typedFrom(place, units)}
+        sized={!measured[place.id]}
         action="Keep the change"
         onRoom={correct}
       />

@@ -27,11 +27,14 @@ export function RoomForm({
   units,
   initial,
   action,
+  sized = true,
   onRoom,
 }: {
   units: UnitSystem;
   initial?: RoomTyped;
   action: string;
+  /** False for a room measured wall by wall: its sizes are changed there. */
+  sized?: boolean;
   onRoom: (room: RoomRead) => Promise<boolean> | boolean;
 }) {
   const { control, handleSubmit, reset, setValue, getValues } = useForm<
@@ -84,27 +87,33 @@ export function RoomForm({
           />
         )}
       />
-      <View className="flex-row flex-wrap gap-3">
-        {SIZES.map(({ field: name, label }) => (
-          <Controller
-            key={name}
-            control={control}
-            name={name}
-            render={({ field, fieldState }) => (
-              <Field
-                className="min-w-[104px] flex-1"
-                label={label}
-                value={field.value}
-                onChangeText={field.onChange}
-                onSubmitEditing={() => void submit()}
-                hint={understood(field.value, units)}
-                error={fieldState.error?.message}
-              />
-            )}
-          />
-        ))}
-      </View>
-      <Note>{'Any usual writing: 12\' 3 1/2", 147.5", 12-3 1/2, 3.74 m, 374 cm.'}</Note>
+      {sized ? (
+        <View className="flex-row flex-wrap gap-3">
+          {SIZES.map(({ field: name, label }) => (
+            <Controller
+              key={name}
+              control={control}
+              name={name}
+              render={({ field, fieldState }) => (
+                <Field
+                  className="min-w-[104px] flex-1"
+                  label={label}
+                  value={field.value}
+                  onChangeText={field.onChange}
+                  onSubmitEditing={() => void submit()}
+                  hint={understood(field.value, units)}
+                  error={fieldState.error?.message}
+                />
+              )}
+            />
+          ))}
+        </View>
+      ) : null}
+      {sized ? (
+        <Note>{'Any usual writing: 12\' 3 1/2", 147.5", 12-3 1/2, 3.74 m, 374 cm.'}</Note>
+      ) : (
+        <Note>It was measured wall by wall: change its sizes with the tape.</Note>
+      )}
       <View className="gap-2">
         <Strong>Which floor</Strong>
         <Controller

@@ -58,6 +58,7 @@ export function correctedFrom(room: RoomRead, place: Place, units: UnitSystem): 
   const untouched = same(room.length, first?.length) && same(room.width, second?.length);
   const corrected = placeFrom(room, place.id);
   return {
+    ...place,
     ...corrected,
     walls: untouched ? place.walls : corrected.walls,
     height: same(room.height, place.height) ? place.height : room.height,

@@ -7,4 +7,4 @@ export {
   type RoomTyped,
 } from './form';
 export { RoomForm } from './RoomForm';
-export { KIND_NAMES } from './words';
+export { KIND_NAMES, lengthWords } from './words';

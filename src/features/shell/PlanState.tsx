@@ -9,6 +9,7 @@ function sentence(error: PlanningError): string {
       return `Some jobs of your own wait for each other: ${error.jobIds.join(', ')}. Take one of them back in the journal.`;
     case 'no-hours':
       return 'Nobody in this house has an hour a week for it yet. Give somebody hours under Settings.';
+    case 'cuts':
     case 'broke-down':
       return 'Working out the order broke down. What you log is still kept; reload to try again.';
   }

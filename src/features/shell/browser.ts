@@ -3,6 +3,7 @@ import { browserDrafts } from '@/storage/drafts';
 import { browserDatabase } from '@/storage/key-value';
 import { browserTabs } from '@/storage/tabs';
 import { workerPlanner } from '@/workers/planner';
+import { simulatedLaser, simulatedSupplier } from './stand-ins';
 
 const two = (value: number) => String(value).padStart(2, '0');
 
@@ -43,6 +44,8 @@ export function createBrowserStore() {
     drafts: browserDrafts(),
     tabs,
     planner: workerPlanner(),
+    supplier: simulatedSupplier(),
+    laser: simulatedLaser(),
     now: () => momentOf(new Date()),
     stampTime: () => localStamp(new Date()),
     newId: () => crypto.randomUUID(),

@@ -15,6 +15,8 @@ export const FURTHER = [
     label: 'Decisions',
     note: 'Weigh two ways side by side; what was decided and why',
   },
+  { href: '/measure', label: 'Measure', note: 'One pass with the tape, room by room' },
+  { href: '/sums', label: 'Sums', note: 'Every calculator, from a room or typed sizes' },
   { href: '/journal', label: 'Journal', note: 'The days, newest first' },
   { href: '/share', label: 'Share', note: 'Export, import, tables, other houses' },
   { href: '/settings', label: 'Settings', note: 'Hours, helpers, units, budget, theme' },

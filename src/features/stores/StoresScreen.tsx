@@ -2,31 +2,34 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { OrderLine } from '@/core/plan';
 import { Page, PlanState } from '@/features/shell';
-import { placeNameIn, selectPlan, selectProject, selectToday, useAppSelector } from '@/store';
-import { salvageOf } from '@/core/survey/summary';
+import { selectPlan, selectToday, useAppSelector } from '@/store';
 import { addDays } from '@/core/units';
-import { Button, ButtonLink, Columns, Empty, Section, Slip } from '@/ui';
+import { Button, ButtonLink, Columns, Empty, Section } from '@/ui';
+import { ByHand } from './ByHand';
+import { LeftOver } from './LeftOver';
 import { OrderSlip } from './OrderSlip';
 
 const WEEK_DAYS = 7;
-const SHOWN = 15;
+const SHOWN = 8;
 
-/** What must be bought, by when, and what is on the way. */
+/** What must be measured, chosen and bought, by when, and what is on the way. */
 export function StoresScreen() {
   const plan = useAppSelector(selectPlan);
   const today = useAppSelector(selectToday);
-  const project = useAppSelector(selectProject);
   const lines = plan?.orders ?? [];
-  const toOrder = lines.filter(({ state }) => state === 'to-order');
-  const onTheWay = lines.filter(({ state }) => state === 'on-the-way' || state === 'late');
-  const wrong = lines.filter(({ state }) => ['short', 'damaged', 'wrong'].includes(state));
-  const here = lines.filter(({ state }) => state === 'here');
+  const of = (...states: OrderLine['state'][]) =>
+    lines.filter(({ state }) => states.includes(state));
+  const toOrder = of('to-order');
   const weekOut = addDays(today, WEEK_DAYS);
-  const leftovers = Object.values(project.leftovers);
-  const salvage = salvageOf(project);
   return (
     <Page title="Stores">
       <PlanState />
+      <View className="flex-row flex-wrap gap-2 print:hidden">
+        <ButtonLink href="/stores/list" label="Shop list" />
+        <ButtonLink href="/stores/cuts" label="Cut plans" />
+        <ButtonLink href="/measure" label="Measuring pass" />
+        <ButtonLink href="/sums" label="Sums" />
+      </View>
       {plan && lines.length === 0 ? (
         <Empty
           title="What to buy will stand here"
@@ -37,32 +40,22 @@ export function StoresScreen() {
       ) : null}
       <Columns>
         <View className="gap-5">
-          <Lines title="Came short, damaged or wrong" lines={wrong} />
+          <Lines title="Came short, damaged or wrong" lines={of('short', 'damaged', 'wrong')} />
           <Lines title="Late, order now" lines={toOrder.filter(({ orderBy }) => orderBy < today)} />
           <Lines
             title="This week"
             lines={toOrder.filter(({ orderBy }) => orderBy >= today && orderBy <= weekOut)}
           />
+          <Lines title="To choose" lines={of('to-choose')} />
+          <Lines title="To measure" lines={of('to-measure')} />
           <Lines title="Later" lines={toOrder.filter(({ orderBy }) => orderBy > weekOut)} />
         </View>
         <View className="gap-5">
-          <Lines title="On the way" lines={onTheWay} />
-          <Lines title="On site" lines={here} />
-          {leftovers.length + salvage.length > 0 ? (
-            <Section title="Left over and kept" sum="use these first">
-              {leftovers.map(({ id, what, amount, placeId }) => (
-                <Slip key={id} title={what} note={placeNameIn(project, placeId)} figure={amount} />
-              ))}
-              {salvage.map(({ surveyId, what, size, placeId }) => (
-                <Slip
-                  key={surveyId}
-                  title={what}
-                  note={`taken out of ${placeNameIn(project, placeId)}, to use again`}
-                  figure={size ?? 'size not taken'}
-                />
-              ))}
-            </Section>
-          ) : null}
+          <Lines title="On the way" lines={of('on-the-way', 'late')} />
+          <Lines title="On site" lines={of('here')} />
+          {plan && lines.length > 0 ? <ByHand /> : null}
+          <LeftOver />
+          <Lines title="Fitted" lines={of('fitted')} />
         </View>
       </Columns>
     </Page>
@@ -78,7 +71,12 @@ function Lines({ title, lines }: { title: string; lines: readonly OrderLine[] })
         <OrderSlip key={line.lineId} line={line} />
       ))}
       {lines.length > SHOWN && !all ? (
-        <Button look="quiet" label={`Show all ${lines.length}`} onPress={() => setAll(true)} />
+        <Button
+          look="quiet"
+          label={`Show all ${lines.length}`}
+          hint={`Show all ${lines.length}: ${title}`}
+          onPress={() => setAll(true)}
+        />
       ) : null}
     </Section>
   );

@@ -35,6 +35,10 @@ const EMPTY = {
   deferred: {},
   path: 'trades',
   decisions: {},
+  measured: {},
+  finishes: {},
+  products: {},
+  ownLines: {},
 } satisfies Partial<Project>;
 
 /** The house as it is on the first line of its journal. */

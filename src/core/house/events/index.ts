@@ -3,6 +3,7 @@ import type { Project } from '../project';
 import * as choiceEvents from './choices';
 import * as dayEvents from './days';
 import * as houseEvents from './house';
+import * as measureEvents from './measures';
 import * as placeEvents from './places';
 import * as recordEvents from './records';
 import * as surveyEvents from './survey';
@@ -15,6 +16,7 @@ const DEFINITIONS = {
   ...recordEvents,
   ...surveyEvents,
   ...choiceEvents,
+  ...measureEvents,
 };
 type Definitions = typeof DEFINITIONS;
 

@@ -1,4 +1,4 @@
-import { baseRuns, type Opening } from '../../house';
+import { baseRuns, type Opening, type RoomShape } from '../../house';
 import { planCuts } from '../../cuts';
 import { fromInches, ticks, type Ticks } from '../../units';
 import { choiceField, countField, flagField, lengthField, lengthsField } from '../field';
@@ -34,21 +34,36 @@ const casingPieces = ({ width, height, sill }: Opening, face: Ticks): number[] =
   return [legs, legs, head, ...(sill > 0 ? [head] : [])];
 };
 
-function trimRuns(
-  on: 'base' | 'casing' | 'crown',
-  given: { face: Ticks; sides: number; run?: Ticks | undefined },
-  room: SumContext['room'],
-): number[] | undefined {
-  if (given.run !== undefined) return [given.run];
-  if (!room) return undefined;
-  if (on === 'base') return baseRuns(room);
-  if (on === 'crown') return room.walls.map(({ length }) => length);
-  return Array.from({ length: given.sides }, () =>
-    room.openings
-      .filter(({ kind }) => kind !== 'opening')
-      .flatMap((opening) => casingPieces(opening, given.face)),
-  ).flat();
+type TrimKind = 'base' | 'casing' | 'crown' | 'base and casing';
+
+/** Every run of trim a room asks for, before it is cut from lengths on sale. */
+function trimRuns(room: RoomShape, on: TrimKind, face: Ticks, sides: number): number[] {
+  switch (on) {
+    case 'base':
+      return baseRuns(room);
+    case 'crown':
+      return room.walls.map(({ length }) => length);
+    case 'casing':
+      return Array.from({ length: sides }, () =>
+        room.openings
+          .filter(({ kind }) => kind !== 'opening')
+          .flatMap((opening) => casingPieces(opening, face)),
+      ).flat();
+    case 'base and casing':
+      return [...trimRuns(room, 'base', face, sides), ...trimRuns(room, 'casing', face, sides)];
+  }
 }
+
+/** The pieces of base and casing of a room, none longer than the longest length on sale. */
+export const trimPieces = (room: RoomShape, face: Ticks, longest: number): number[] =>
+  scarfed(trimRuns(room, 'base and casing', face, 1), longest);
+
+const TRIM_WORDS: Record<TrimKind, string> = {
+  base: 'runs of wall less what reaches the floor',
+  casing: 'two legs and a head with two mitres a side, a bottom piece under windows',
+  crown: 'every run of wall',
+  'base and casing': 'runs of wall less doors; two legs and a head round each opening',
+};
 
 export const trim = defineSum({
   kind: 'trim',
@@ -56,7 +71,7 @@ export const trim = defineSum({
   asks: 'How much trim, from which lengths?',
   usesRoom: true,
   fields: {
-    on: choiceField('Which trim', ['base', 'casing', 'crown']),
+    on: choiceField('Which trim', ['base', 'casing', 'crown', 'base and casing']),
     face: lengthField('Face of the casing', '2 1/2"'),
     sides: countField('Sides of the wall to case', 1, 1),
     lengths: lengthsField('Lengths on sale', "8', 10', 12', 16'"),
@@ -64,13 +79,13 @@ export const trim = defineSum({
     run: lengthField('Run, without a room'),
   },
   work: (given, { room, units }) => {
-    const runs = trimRuns(given.on, given, room);
+    const typed = given.run === undefined ? undefined : [given.run];
+    const runs = typed ?? (room && trimRuns(room, given.on, given.face, given.sides));
     if (!runs) return needs('a room, or a run');
     const stock = [...new Set(given.lengths)].filter((length) => length > 0);
     if (stock.length === 0) return impossible('lengths', 'no length on sale');
     const pieces = scarfed(runs, Math.max(...stock));
-    const total = runs.reduce((sum, run) => sum + run, 0);
-    const size = measuredLength(total, units);
+    const size = measuredLength(add(runs), units);
     const plan = planCuts(
       {
         kerf: given.kerf,
@@ -79,41 +94,45 @@ export const trim = defineSum({
       },
       { steps: 200_000 },
     );
-    const boards = plan.ok ? plan.value.boards : [];
-    const words = {
-      base: 'runs of wall less what reaches the floor',
-      casing: 'two legs and a head with two mitres a side, a bottom piece under windows',
-      crown: 'every run of wall',
-    }[given.on];
+    const boards = plan.ok ? plan.value.boards.map(({ stock: length }) => length) : [];
+    const bought = measuredLength(add(boards), units);
+    const cut = `cut plan of ${counted(pieces.length, 'piece')}, saw cut ${sayLength(given.kerf, units)}, price by the foot`;
     return worked([
       line(
         'trim.length',
         `Trim, ${given.on}`,
         size.value,
         size.unit,
-        `${words}: ${counted(runs.length, 'piece')}`,
+        `${TRIM_WORDS[given.on]}: ${counted(runs.length, 'piece')}`,
         'measured',
+      ),
+      line(
+        'trim.bought',
+        'Trim to buy',
+        bought.value,
+        bought.unit,
+        `${counted(boards.length, 'board')} for ${size.value} ${size.unit} of pieces: ${cut}`,
+        'cut plan',
       ),
       ...stock
         .toSorted((a, b) => a - b)
         .flatMap((length) => {
-          const count = boards.filter((board) => board.stock === length).length;
-          return count > 0
-            ? [
-                line(
-                  `trim.boards.${rounded(inFeet(length), 1)}ft`,
-                  `Trim ${sayLength(length, units)}`,
-                  count,
-                  'length',
-                  `cut plan of ${counted(pieces.length, 'piece')}, saw cut ${sayLength(given.kerf, units)}, price by the foot`,
-                  'cut plan',
-                ),
-              ]
-            : [];
+          const count = boards.filter((board) => board === length).length;
+          if (count === 0) return [];
+          return line(
+            `trim.boards.${rounded(inFeet(length), 1)}ft`,
+            `Trim ${sayLength(length, units)}`,
+            count,
+            'length',
+            cut,
+            'cut plan',
+          );
         }),
     ]);
   },
 });
+
+const add = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0);
 
 /** Studs at their marks from one end, with one at the other end: where the sheets' edges land. */
 export function studMarks(length: number, spacing: number, stud: number): number[] {

@@ -1,0 +1,1 @@
+export { PassScreen as default } from '@/features/measure/PassScreen';

@@ -1,0 +1,1 @@
+export { CutsScreen as default } from '@/features/stores/CutsScreen';

@@ -1,0 +1,1 @@
+export { ShopListScreen as default } from '@/features/stores/ShopListScreen';

@@ -1,0 +1,21 @@
+export { CATALOGUE, findProduct, productsOf } from './catalogue';
+export {
+  openingsOf,
+  quoteFor,
+  settleMaterial,
+  slotsAsked,
+  takeoffFor,
+  type Finished,
+  type FinishQuote,
+  type Pending,
+  type Settled,
+} from './finished';
+export {
+  layFloorPlanks,
+  layFloorTiles,
+  laySheets,
+  sheetLengths,
+  type Laid,
+  type PlankWay,
+  type SheetChoice,
+} from './laid';

@@ -1,0 +1,10 @@
+export {
+  cutLists,
+  nameCuts,
+  planCutList,
+  type CutAnswer,
+  type CutList,
+  type NamedBoard,
+  type NamedPiece,
+} from './cutlist';
+export { shopLists, type ShopItem, type ShopList } from './shoplist';

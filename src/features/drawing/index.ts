@@ -1,0 +1,3 @@
+export { BoardDrawing } from './BoardDrawing';
+export { RoomPlan } from './RoomPlan';
+export { SurfaceDrawing, type Laid } from './SurfaceDrawing';

@@ -1,0 +1,112 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { findProduct, productsOf, quoteFor } from '@/core/finishes';
+import { finishKey, type Place, type Product, type Slot } from '@/core/house';
+import { formatMoney } from '@/core/units';
+import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
+import { Button, ButtonLink, Note, Section, Slip } from '@/ui';
+import { leadWords, suitOf } from './words';
+
+/** One surface or opening: what was chosen with its takeoff, and what else there is, each with what it would take here. */
+export function SlotChooser({ place, slot, title }: { place: Place; slot: Slot; title: string }) {
+  const project = useAppSelector(selectProject);
+  const chosen = findProduct(project, project.finishes[finishKey(place.id, slot)]);
+  const [choosing, setChoosing] = useState(false);
+  const offered = productsOf(project).filter(({ suits }) => suits.includes(suitOf(slot)));
+  const open = choosing || !chosen;
+  return (
+    <Section title={title} sum={chosen ? 'chosen' : 'to choose'}>
+      {chosen ? <Chosen place={place} slot={slot} product={chosen} /> : null}
+      {chosen ? (
+        <View className="flex-row flex-wrap gap-2">
+          <Button
+            label={choosing ? 'Leave it' : 'Choose another'}
+            hint={`${choosing ? 'Leave it' : 'Choose another'}: ${title}`}
+            onPress={() => setChoosing(!choosing)}
+          />
+          <Drawn place={place} slot={slot} product={chosen} />
+        </View>
+      ) : null}
+      {open
+        ? offered
+            .filter(({ id }) => id !== chosen?.id)
+            .map((product) => (
+              <Offered
+                key={product.id}
+                place={place}
+                slot={slot}
+                product={product}
+                onChosen={() => setChoosing(false)}
+              />
+            ))
+        : null}
+    </Section>
+  );
+}
+
+function Chosen({ place, slot, product }: { place: Place; slot: Slot; product: Product }) {
+  const { units, currency } = useAppSelector(selectProject);
+  const quote = quoteFor(place, slot, product, units);
+  return (
+    <Slip
+      state="done"
+      title={product.name}
+      note={`${leadWords(product.leadDays)}${product.shop ? ` from ${product.shop}` : ''}`}
+      figure={quote.ok ? `${quote.units} ${product.unit}` : undefined}
+      figureNote={quote.ok ? `about ${formatMoney(quote.cents, currency)}` : undefined}
+    >
+      <Note>{quote.ok ? quote.working : `Cannot be worked out here: ${quote.reason}.`}</Note>
+    </Slip>
+  );
+}
+
+/** Board, planks and tile are set out piece by piece: the drawing is one tap away. */
+function Drawn({ place, slot, product }: { place: Place; slot: Slot; product: Product }) {
+  if (!['drywall', 'planks', 'tile'].includes(product.sum)) return null;
+  return (
+    <ButtonLink
+      href={{ pathname: '/layout/[placeId]', params: { placeId: place.id, slot } }}
+      label="See it laid out"
+    />
+  );
+}
+
+function Offered({
+  place,
+  slot,
+  product,
+  onChosen,
+}: {
+  place: Place;
+  slot: Slot;
+  product: Product;
+  onChosen: () => void;
+}) {
+  const dispatch = useAppDispatch();
+  const { units, currency } = useAppSelector(selectProject);
+  const quote = quoteFor(place, slot, product, units);
+  const choose = async () => {
+    const payload = { placeId: place.id, slot, productId: product.id };
+    if (
+      await dispatch(keep([{ type: 'finishChosen', payload }], `${product.name}, ${place.name}.`))
+    ) {
+      onChosen();
+    }
+  };
+  return (
+    <Slip
+      title={product.name}
+      note={`${leadWords(product.leadDays)}${product.shop ? ` from ${product.shop}` : ''}`}
+      figure={quote.ok ? formatMoney(quote.cents, currency) : 'does not fit'}
+      figureNote={quote.ok ? `${quote.units} ${product.unit}` : undefined}
+    >
+      <Button
+        look="quiet"
+        className="self-start"
+        label="Choose"
+        hint={`Choose: ${product.name}`}
+        onPress={() => void choose()}
+      />
+    </Slip>
+  );
+}

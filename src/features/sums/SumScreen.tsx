@@ -1,0 +1,66 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { isOutside, shapeOf } from '@/core/house';
+import { findSum, type Sum } from '@/core/takeoff';
+import { Page } from '@/features/shell';
+import { selectPlaces, selectProject, useAppSelector } from '@/store';
+import { ButtonLink, Choice, Columns, Empty, Note, Section } from '@/ui';
+import { Answer } from './Answer';
+import { FieldsForm, rawOf, standardsOf } from './FieldsForm';
+
+const TYPED_SIZES = 'typed';
+
+/** One calculator: its fields, the room it may draw on, and its answer with the working while one types. */
+export function SumScreen({ kind }: { kind: string }) {
+  const sum = findSum(kind);
+  if (!sum) {
+    return (
+      <Page title="No such sum">
+        <Empty title="There is no sum of that name" note="All of them stand in one list.">
+          <ButtonLink href="/sums" label="All sums" />
+        </Empty>
+      </Page>
+    );
+  }
+  return <Calculator key={kind} sum={sum} />;
+}
+
+function Calculator({ sum }: { sum: Sum }) {
+  const { units } = useAppSelector(selectProject);
+  const places = useAppSelector(selectPlaces).filter(({ kind }) => !isOutside(kind));
+  const [typed, setTyped] = useState(() => standardsOf(sum.fields));
+  const [placeId, setPlaceId] = useState<string>(places[0]?.id ?? TYPED_SIZES);
+  const place = sum.usesRoom ? places.find(({ id }) => id === placeId) : undefined;
+  const room = place ? shapeOf(place) : null;
+  const result = sum.work(rawOf(typed), { room, units });
+  return (
+    <Page title={sum.title}>
+      <Note>{sum.asks}</Note>
+      <Columns>
+        <View className="gap-5">
+          {sum.usesRoom && places.length > 0 ? (
+            <Section title="Sizes from">
+              <Choice
+                label="Sizes from"
+                value={placeId}
+                options={[
+                  ...places.map(({ id, name }) => ({ value: id as string, label: name })),
+                  { value: TYPED_SIZES, label: 'sizes I type' },
+                ]}
+                onChange={setPlaceId}
+              />
+            </Section>
+          ) : null}
+          <FieldsForm
+            fields={sum.fields}
+            typed={typed}
+            onType={(name, value) => setTyped({ ...typed, [name]: value })}
+          />
+          <Note>{'Lengths in any usual writing: 12\' 3 1/2", 147.5", 3.74 m, 374 cm.'}</Note>
+        </View>
+        <Answer result={result} />
+      </Columns>
+      <ButtonLink look="quiet" className="self-start" href="/sums" label="All sums" />
+    </Page>
+  );
+}

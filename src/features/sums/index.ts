@@ -1,0 +1,2 @@
+export { Answer } from './Answer';
+export { FieldsForm, rawOf, standardsOf, type Typed } from './FieldsForm';

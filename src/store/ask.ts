@@ -1,0 +1,47 @@
+import type { Option, Weighed } from '../core/compare';
+import type { CutPlan, CutProblem } from '../core/cuts';
+import type { Reading } from '../core/measure';
+import type { Result } from '../core/result';
+import type { Delivery, Enquiry, Offer } from '../core/supplier';
+import type { PlainDate, Ticks } from '../core/units';
+import type { PlanningError } from '../workers/protocol';
+import type { Thunk } from './store';
+
+/** Questions to the world outside. Nothing is kept by asking. */
+
+/** Weighs options against the open house, off the main thread. */
+export const weigh =
+  (
+    options: readonly Option[],
+    signal: AbortSignal,
+  ): Thunk<Promise<Result<Weighed[], PlanningError> | undefined>> =>
+  (_dispatch, getState, outside) => {
+    const { project, now } = getState().session;
+    if (!project) return Promise.resolve(undefined);
+    return outside.planner.compare(project, now, options, signal);
+  };
+
+/** The cheapest boards, off the main thread. */
+export const planTheCuts =
+  (
+    problem: CutProblem,
+    signal: AbortSignal,
+  ): Thunk<Promise<Result<CutPlan, PlanningError> | undefined>> =>
+  (_dispatch, _getState, outside) =>
+    outside.planner.cuts(problem, signal);
+
+export const askShops =
+  (enquiry: Enquiry): Thunk<Promise<Offer[]>> =>
+  (_dispatch, _getState, outside) =>
+    outside.supplier.offers(enquiry);
+
+export const askWhereItIs =
+  (orderId: string, promisedOn: PlainDate): Thunk<Promise<Delivery>> =>
+  (_dispatch, _getState, outside) =>
+    outside.supplier.delivery(orderId, promisedOn);
+
+/** One reading of the measuring device; a lost signal is an answer like another. */
+export const readLaser =
+  (target: Ticks): Thunk<Promise<Reading>> =>
+  (_dispatch, _getState, outside) =>
+    outside.laser.measure(target);
