@@ -20,6 +20,8 @@ type Place =
   | 'Share'
   | 'Settings'
   | 'Walk'
+  | 'Measure'
+  | 'Sums'
   | 'Decisions';
 
 /** What a person does with Fresh Porch, in their words. */

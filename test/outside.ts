@@ -2,6 +2,9 @@ import { readFileSync } from 'node:fs';
 import { weighOptions } from '../src/core/weigh';
 import { forecastHouse } from '../src/core/forecast';
 import { planCuts } from '../src/core/cuts';
+import { ok } from '../src/core/result';
+import { droppedWork } from '../src/core/survey/dropped';
+import { scopeHistory } from '../src/core/survey/history';
 import { deliveryOf, offersFor } from '../src/core/supplier';
 import { momentAt, plainDate, type Moment } from '../src/core/units';
 import type { KeyValue } from '../src/storage/key-value';
@@ -77,6 +80,8 @@ export function testOutside(database: KeyValue, name = 'a'): Outside {
       forecast: (project, now, signal) =>
         Promise.resolve(signal.aborted ? undefined : forecastHouse(project, now)),
       compare: (project, now, options) => Promise.resolve(weighOptions(project, now, options)),
+      history: (events) => Promise.resolve(ok(scopeHistory(events as never))),
+      dropped: (project) => Promise.resolve(ok(droppedWork(project))),
       cuts: (problem) => {
         const plan = planCuts(problem);
         return Promise.resolve(

@@ -163,15 +163,15 @@ export const readScopeHistory = (): Thunk<Promise<ScopeDay[]>> => async (_, getS
   const { current } = getState().session;
   if (!current) return [];
   const { events } = await new JournalDoor(outside.database, current.journal).readAll();
-  const { scopeHistory } = await import('../core/survey/past');
-  return scopeHistory(events);
+  const days = await outside.planner.history(events);
+  return days?.ok ? days.value : [];
 };
 
 /** Hours logged on jobs that nothing asks for any more. */
-export const findDropped = (): Thunk<Promise<Dropped[]>> => async (_, getState) => {
+export const findDropped = (): Thunk<Promise<Dropped[]>> => async (_, getState, outside) => {
   const { project } = getState().session;
-  const { droppedWork } = await import('../core/survey/past');
-  return project ? droppedWork(project) : [];
+  const dropped = project && (await outside.planner.dropped(project));
+  return dropped?.ok ? dropped.value : [];
 };
 
 export type ImportError = FileError | { code: 'already-here'; name: string };

@@ -1,5 +1,8 @@
 import { planCuts } from '../core/cuts';
 import { forecastHouse } from '../core/forecast';
+import { effectiveEvents, parseEvent } from '../core/house';
+import { droppedWork } from '../core/survey/dropped';
+import { scopeHistory } from '../core/survey/history';
 import { weighOptions } from '../core/weigh';
 import { requestSchema, type WorkerReply } from './protocol';
 
@@ -22,6 +25,15 @@ export function answer(message: unknown): WorkerReply | undefined {
         ? { id, kind: 'compare', weighed: weighed.value }
         : { id, kind: 'failed', error: weighed.error };
     }
+    case 'history': {
+      const events = request.events.flatMap((raw) => {
+        const read = parseEvent(raw);
+        return read.ok ? [read.value] : [];
+      });
+      return { id, kind: 'history', days: scopeHistory(effectiveEvents(events)) };
+    }
+    case 'dropped':
+      return { id, kind: 'dropped', dropped: droppedWork(request.project) };
     case 'cuts': {
       const plan = planCuts(request.problem);
       return plan.ok

@@ -1,5 +1,6 @@
 import type { Option, Weighed } from '../core/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
+import type { Dropped, ScopeDay } from '../core/survey/past-schema';
 import type { Project } from '../core/house';
 import type { Forecast } from '../core/plan';
 import { fail, ok, type Result } from '../core/result';
@@ -24,6 +25,8 @@ export type Planner = {
     signal: AbortSignal,
   ): Answer<Weighed[]>;
   cuts(problem: CutProblem, signal: AbortSignal): Answer<CutPlan>;
+  history(events: readonly unknown[]): Answer<ScopeDay[]>;
+  dropped(project: Project): Answer<Dropped[]>;
 };
 
 const TIMEOUT_MS = 30_000;
@@ -78,6 +81,7 @@ function workerLine() {
     });
 }
 
+const NEVER = new AbortController().signal;
 const wrongKind = () => fail({ code: 'broke-down' as const, detail: 'the wrong kind of answer' });
 
 /** The planner in web workers: a question from a screen never waits behind the forecast, nor aborts it. */
@@ -101,6 +105,16 @@ export function workerPlanner(): Planner {
       const reply = await cutting({ kind: 'cuts', problem: problem as never }, signal);
       if (!reply?.ok) return reply;
       return reply.value.kind === 'cuts' ? ok(reply.value.plan) : wrongKind();
+    },
+    history: async (events) => {
+      const reply = await comparing({ kind: 'history', events: [...events] }, NEVER);
+      if (!reply?.ok) return reply;
+      return reply.value.kind === 'history' ? ok(reply.value.days) : wrongKind();
+    },
+    dropped: async (project) => {
+      const reply = await comparing({ kind: 'dropped', project }, NEVER);
+      if (!reply?.ok) return reply;
+      return reply.value.kind === 'dropped' ? ok(reply.value.dropped) : wrongKind();
     },
   };
 }

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts';
+import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts/problem';
 import { eventBodySchema, projectSchema } from '../core/house';
 import { forecastSchema, gateIdSchema } from '../core/plan';
+import { droppedSchema, scopeDaySchema } from '../core/survey/past-schema';
 import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../core/units';
 
 export const PROTOCOL_VERSION = 3;
@@ -21,6 +22,9 @@ export const requestSchema = z.discriminatedUnion('kind', [
   z.object({ ...common, ...ground, kind: z.literal('forecast') }),
   z.object({ ...common, ...ground, kind: z.literal('compare'), options: z.array(optionSchema) }),
   z.object({ ...common, kind: z.literal('cuts'), problem: cutProblemSchema }),
+  /** The journal as it is stored: events are parsed one by one, as everywhere. */
+  z.object({ ...common, kind: z.literal('history'), events: z.array(z.unknown()) }),
+  z.object({ ...common, kind: z.literal('dropped'), project: projectSchema }),
 ]);
 export type WorkerRequest = z.infer<typeof requestSchema>;
 
@@ -54,6 +58,8 @@ export const replySchema = z.discriminatedUnion('kind', [
   z.object({ id: z.int(), kind: z.literal('forecast'), forecast: forecastSchema }),
   z.object({ id: z.int(), kind: z.literal('compare'), weighed: z.array(weighedSchema) }),
   z.object({ id: z.int(), kind: z.literal('cuts'), plan: cutPlanSchema }),
+  z.object({ id: z.int(), kind: z.literal('history'), days: z.array(scopeDaySchema) }),
+  z.object({ id: z.int(), kind: z.literal('dropped'), dropped: z.array(droppedSchema) }),
   z.object({ id: z.int(), kind: z.literal('failed'), error: planErrorSchema }),
 ]);
 export type WorkerReply = z.infer<typeof replySchema>;

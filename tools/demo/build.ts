@@ -12,6 +12,7 @@ import { contextOf, readLine, settle } from '../../src/core/log';
 import { logJobs } from '../../src/core/progress';
 import { addDays, momentAt, plainDate, type PlainDate } from '../../src/core/units';
 import { BUDGET, FIRST_DAY, HOUSE, ROOMS, placeEvents } from './house';
+import { MEASURES } from './measures';
 import { ORDERS, VISITS } from './orders';
 import { RECORDS } from './records';
 import { WALK } from './walk';
@@ -122,7 +123,8 @@ function build(): Journal {
   const days = readDays();
   for (let date = addDays(FIRST_DAY, -1); date <= TODAY; date = addDays(date, 1)) {
     ordersOn(journal, date);
-    for (const { on, event } of RECORDS) if (on === date) journal.add(date, event);
+    for (const { on, event } of [...RECORDS, ...MEASURES])
+      if (on === date) journal.add(date, event);
     (days.get(date) ?? []).forEach((line, nth) => logLine(journal, date, line, nth + 1));
     if (date === FIRST_DAY) {
       surveyed(journal, date);

@@ -1,15 +1,10 @@
 import type { EventBodyOf, PlaceKind } from '../../src/core/house';
 import { rectangle } from '../../src/core/house';
-import { minutes, parseLength, plainDate, type Ticks } from '../../src/core/units';
+import { minutes, plainDate } from '../../src/core/units';
+import { size } from './size';
 
 /** The made-up bakery: its people, its places with their sizes, and what is to happen in each. */
 export const FIRST_DAY = plainDate('2026-01-10');
-
-function size(text: string): Ticks {
-  const parsed = parseLength(text);
-  if (!parsed.ok) throw new Error(`${text} is not a length`);
-  return parsed.value;
-}
 
 const week = (...hours: number[]) => hours.map((hour) => minutes(hour * 60));
 

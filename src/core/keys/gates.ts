@@ -1,6 +1,7 @@
 import type { JobId, Project } from '../house';
 import { closureBefore, type Graph } from '../order';
-import { CONDITIONS, GATES, type Condition, type GateId, type Job } from '../steps';
+import type { Job } from '../steps';
+import { CONDITIONS, GATES, type Condition, type GateId } from '../steps/conditions';
 
 /** Which gate each job belongs to: the first whose conditions need it; the rest is for "call it done". */
 export type GateMembership = ReadonlyMap<JobId, GateId>;

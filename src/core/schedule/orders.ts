@@ -97,8 +97,8 @@ export function orderLines(
 ): OrderLine[] {
   return job.materials.flatMap((material) => {
     const order = orders.get(material.lineId);
-    // Work under way has its things already, unless an order says otherwise.
-    if (begun && !order) return [];
+    // Work under way has its things already, unless an order or a line by hand says otherwise.
+    if (begun && !order && !material.byHand) return [];
     const neededBy = addDays(dateOf(start), -CUSHION_DAYS);
     return {
       lineId: material.lineId,

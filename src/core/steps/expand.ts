@@ -103,6 +103,7 @@ const ownLinesOf = (jobId: JobId, project: Project): JobMaterial[] =>
       units,
       price: cents(price * units),
       working: 'written down by hand',
+      byHand: true,
       shop: null,
       pending: null,
     }));

@@ -24,6 +24,8 @@ export type JobMaterial = {
   shop: string | null;
   /** What must happen before it can be ordered. */
   pending: Pending | null;
+  /** Written down because it is missing. */
+  byHand?: true;
 };
 
 /** A step in a place: what is planned, logged and ticked off. */

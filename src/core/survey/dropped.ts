@@ -1,10 +1,7 @@
-import type { JobId, PlaceId, Project } from '../house';
+import type { Project } from '../house';
 import { progressOf, readProgress } from '../progress';
 import { expandJobs, findStep } from '../steps';
-import type { Minutes } from '../units';
-
-/** Work that was logged on a job which no decision asks for any more. */
-export type Dropped = { jobId: JobId; title: string; placeId: PlaceId | null; minutes: Minutes };
+import type { Dropped } from './past-schema';
 
 /** Nothing logged is lost when a decision changes: it stands here until the job is wanted again. */
 export function droppedWork(project: Project): Dropped[] {

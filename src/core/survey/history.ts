@@ -1,19 +1,8 @@
 import { applyEvent, effectiveEvents, type JournalEvent, type Project } from '../house';
 import { scopeOf, type ScopeItem } from '../scope';
 import { expandJobs } from '../steps';
-import { addCents, minutes, plainDate, type Cents, type Minutes, type PlainDate } from '../units';
-
-/** What the scope gained and lost on one day, and what it came to at the end of it. */
-export type ScopeDay = {
-  on: PlainDate;
-  added: ScopeItem[];
-  dropped: ScopeItem[];
-  /** Own hours and money of the whole scope as planned that evening, and how they moved. */
-  minutes: Minutes;
-  cents: Cents;
-  minutesMore: number;
-  centsMore: number;
-};
+import { addCents, minutes, plainDate, type PlainDate } from '../units';
+import type { ScopeDay } from './past-schema';
 
 const keyOf = ({ placeId, workId, count }: ScopeItem): string => `${placeId}/${workId}×${count}`;
 
@@ -39,6 +28,11 @@ const MOVES = new Set<JournalEvent['type']>([
   'placeCorrected',
   'jobHired',
   'jobTakenBack',
+  'roomMeasured',
+  'finishChosen',
+  'finishDropped',
+  'lineAdded',
+  'lineDropped',
 ]);
 
 /** The scope day by day, oldest first: what was added and dropped, by which find or wish, and what it came to. */

@@ -1,6 +1,6 @@
 export { openQuestions, type Undecided } from './questions';
 export { salvageOf, walkOf, walkThrough, type PlaceWalk, type Salvage } from './summary';
-export { droppedWork, type Dropped } from './dropped';
+export type { Dropped, ScopeDay } from './past-schema';
 export {
   allSound,
   freshSurvey,
@@ -9,4 +9,3 @@ export {
   type WalkQuestion,
   type WalkReading,
 } from './read';
-export { scopeHistory, type ScopeDay } from './history';

@@ -1,6 +1,8 @@
 import { surveyIdOf, type Element, type JobId, type PlaceId, type Project } from '../house';
 import { waysFor } from '../scope';
-import { findStep, findWork, type Job } from '../steps';
+import type { Job } from '../steps';
+import { findStep } from '../steps/library';
+import { findWork } from '../steps/works';
 
 /** Steps that cannot be done well before it is clear what becomes of an element. */
 const WAIT_FOR_DECISION: Record<Element, readonly string[]> = {

@@ -19,7 +19,9 @@ import { expandJobs, findWork } from '../steps';
 import { STARTED, added, chosen, houseOf, place, stamped } from '../testing/houses';
 import { faultsOf } from '../testing/check-plan';
 import { cents, dateOf, daysBetween, momentAt, plainDate } from '../units';
-import { allSound, droppedWork, readWalk, salvageOf, scopeHistory, walkOf } from '.';
+import { allSound, readWalk, salvageOf, walkOf } from '.';
+import { droppedWork } from './dropped';
+import { scopeHistory } from './history';
 
 const ON = plainDate('2026-01-06');
 const NOW = momentAt(ON, 18 * 60);

@@ -4,6 +4,7 @@ import {
   TICKS_PER_FOOT,
   TICKS_PER_INCH,
   TICKS_PER_MM,
+  countWords,
   formatLength,
   type Area,
   type Ticks,
@@ -65,7 +66,16 @@ export const measuredVolume = (cubicFeet: number, units: UnitSystem): Measured =
     ? { value: rounded(cubicFeet / 27), unit: 'yd3' }
     : { value: rounded(cubicFeet * 0.028316846592, 3), unit: 'm3' };
 
-const UNIT_WORDS: Record<string, string> = { ft2: 'sq ft', m2: 'm²', yd3: 'cu yd', m3: 'm³' };
+const UNIT_WORDS: Record<string, string> = {
+  ft2: 'sq ft',
+  m2: 'm²',
+  yd3: 'cu yd',
+  m3: 'm³',
+  ft3: 'cu ft',
+  'ft2 h F/btu': '',
+  'btu/ft2 h F': '',
+  'btu/h F': 'btu/h',
+};
 export const unitWord = (unit: string): string => UNIT_WORDS[unit] ?? unit;
 
 export const sayArea = (area: Area | number, units: UnitSystem): string => {
@@ -86,6 +96,4 @@ export const line = (
   source: string,
 ): TakeoffLine => ({ id, item, quantity: rounded(quantity, 3), unit, working, source });
 
-/** `1 opening`, `3 openings`. */
-export const counted = (count: number, word: string): string =>
-  `${count} ${word}${count === 1 ? '' : 's'}`;
+export { countWords as counted };

@@ -1,3 +1,4 @@
+export { countWords } from './count';
 export {
   TICKS_PER_FOOT,
   TICKS_PER_INCH,

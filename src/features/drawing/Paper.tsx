@@ -20,7 +20,6 @@ export function Paper({
       role="img"
       aria-label={spoken}
       className="rounded-board border border-line bg-paper"
-      style={{ minHeight: 60 }}
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
     >
       {fitted ? (

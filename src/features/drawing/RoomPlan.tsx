@@ -7,7 +7,7 @@ import { Paper } from './Paper';
 
 const FONT = 'AtkinsonHyperlegibleNext_400Regular';
 const TALLEST = 340;
-const MARGIN = 46;
+const MARGIN = 62;
 
 type Point = { x: number; y: number };
 
@@ -82,22 +82,26 @@ export function RoomPlan({
           {points.slice(0, walls.length).map((point, at) => (
             <Circle key={at} cx={x(point.x)} cy={y(point.y)} r={3} fill={palette.ink} />
           ))}
-          {walls.map(({ length }, at) => {
+          {walls.map(({ length, turn }, at) => {
             const [from, to] = [points[at], points[at + 1]];
             if (!from || !to) return null;
             const middle = between(from, to, 0.5);
             // Outside lies to the left of somebody walking clockwise.
             const run = Math.max(1, Math.hypot(to.x - from.x, to.y - from.y));
             const out = { x: (to.y - from.y) / run, y: -(to.x - from.x) / run };
+            // In a corner that sticks in, two outsides share one nook: those sizes stand inside.
+            const before = walls[(at + walls.length - 1) % walls.length];
+            const side = turn < 0 || (before?.turn ?? 0) < 0 ? -1 : 1;
+            const sideways = Math.abs(out.x) > 0.5 ? out.x * side : 0;
             return (
               <SvgText
                 key={at}
-                x={x(middle.x) + out.x * 26}
-                y={y(middle.y) + out.y * 16 + 5}
+                x={x(middle.x) + out.x * side * 8}
+                y={y(middle.y) + out.y * side * 16 + 5}
                 fontFamily={FONT}
                 fontSize={14}
                 fill={palette.ink}
-                textAnchor="middle"
+                textAnchor={sideways > 0 ? 'start' : sideways < 0 ? 'end' : 'middle'}
               >
                 {`${at + 1}: ${formatLength(length, units)}`}
               </SvgText>

@@ -7,7 +7,8 @@ import { Paper } from './Paper';
 const FONT = 'AtkinsonHyperlegibleNext_600SemiBold';
 const TALLEST = 420;
 const MARGIN = 12;
-const LETTERS = 16;
+const LETTER = 9;
+const LINE = 16;
 
 export type Laid = Box & { name?: string; cut?: boolean };
 
@@ -61,8 +62,8 @@ export function SurfaceDrawing({
           />
           {pieces.map((piece, at) =>
             piece.name !== undefined &&
-            piece.width * scale > LETTERS * 1.2 &&
-            piece.height * scale > LETTERS ? (
+            piece.width * scale > piece.name.length * LETTER + 4 &&
+            piece.height * scale > LINE ? (
               <SvgText
                 key={at}
                 x={x(piece.x + piece.width / 2)}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { findProduct, productsOf, quoteFor } from '@/core/finishes';
 import { finishKey, type Place, type Product, type Slot } from '@/core/house';
-import { formatMoney } from '@/core/units';
+import { countWords, formatMoney } from '@/core/units';
 import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, ButtonLink, Note, Section, Slip } from '@/ui';
 import { leadWords, suitOf } from './words';
@@ -52,7 +52,7 @@ function Chosen({ place, slot, product }: { place: Place; slot: Slot; product: P
       state="done"
       title={product.name}
       note={`${leadWords(product.leadDays)}${product.shop ? ` from ${product.shop}` : ''}`}
-      figure={quote.ok ? `${quote.units} ${product.unit}` : undefined}
+      figure={quote.ok ? countWords(quote.units, product.unit) : undefined}
       figureNote={quote.ok ? `about ${formatMoney(quote.cents, currency)}` : undefined}
     >
       <Note>{quote.ok ? quote.working : `Cannot be worked out here: ${quote.reason}.`}</Note>
@@ -98,7 +98,7 @@ function Offered({
       title={product.name}
       note={`${leadWords(product.leadDays)}${product.shop ? ` from ${product.shop}` : ''}`}
       figure={quote.ok ? formatMoney(quote.cents, currency) : 'does not fit'}
-      figureNote={quote.ok ? `${quote.units} ${product.unit}` : undefined}
+      figureNote={quote.ok ? countWords(quote.units, product.unit) : undefined}
     >
       <Button
         look="quiet"

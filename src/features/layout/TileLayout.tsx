@@ -25,7 +25,7 @@ export function TileLayout({ place, product }: { place: Place; product: Product 
     [place, product, start.x, start.y],
   );
   const options = [
-    { id: BEST, title: 'Best start line', laid: best },
+    { id: BEST, title: 'Widest cuts at all edges', laid: best },
     { id: 'corner', title: 'Whole tiles from the first corner', laid: fromCorner },
     ...(own ? [{ id: OWN, title: 'Your own start line', laid: ownLaid }] : []),
   ];

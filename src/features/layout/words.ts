@@ -1,5 +1,5 @@
 import type { Laid } from '@/core/finishes';
-import { formatLength, ticks, type UnitSystem } from '@/core/units';
+import { countWords, formatLength, ticks, type UnitSystem } from '@/core/units';
 
 const share = (part: number): string => `${Math.round(part * 100)}%`;
 
@@ -7,7 +7,7 @@ const share = (part: number): string => `${Math.round(part * 100)}%`;
 export function laidWords(laid: Laid, what: string, units: UnitSystem): string {
   const butts = laid.butts > 0 ? `, ${formatLength(ticks(laid.butts), units)} of butt joints` : '';
   const slivers = laid.slivers.length > 0 ? `, slivers ${laid.slivers.join(' and ')}` : '';
-  return `${laid.count} ${what}${laid.count === 1 ? '' : 's'}, ${laid.cuts} pieces cut, ${share(laid.waste)} waste${butts}${slivers}`;
+  return `${countWords(laid.count, what)}, ${countWords(laid.cuts, 'piece')} cut, ${share(laid.waste)} waste${butts}${slivers}`;
 }
 
 /** Sizes of the cut pieces, alike ones together, for the list beside the saw. */

@@ -3,7 +3,15 @@ import { View } from 'react-native';
 import type { Weighed } from '@/core/compare';
 import { applyEvent, type EventBodyOf } from '@/core/house';
 import { impactOf, isNoChange } from '@/core/measure';
-import { cents, formatDate, formatMinutes, formatMoney, minutes, type Cents } from '@/core/units';
+import {
+  cents,
+  countWords,
+  formatDate,
+  formatMinutes,
+  formatMoney,
+  minutes,
+  type Cents,
+} from '@/core/units';
 import {
   placeNameIn,
   selectProject,
@@ -35,7 +43,7 @@ export function ImpactCard({ change }: { change: EventBodyOf }) {
         <Fact
           name="Your hours"
           figure={signed(impact.minutes, (size) => formatMinutes(minutes(size)))}
-          working={`${impact.hours.length} jobs take other hours`}
+          working={`${countWords(impact.hours.length, 'job')} changed`}
         />
         <Fact
           name="Not ordered yet"
@@ -49,13 +57,13 @@ export function ImpactCard({ change }: { change: EventBodyOf }) {
           <Strong>Ordered already: look at these</Strong>
           {ordered.map(({ lineId, what, unit, before, after, placeId }) => (
             <Note key={lineId} className="text-ink">
-              {`${what}, ${placeNameIn(project, placeId)}: reckoned ${before}, now ${after} ${unit}. The order stays as it is.`}
+              {`${what}, ${placeNameIn(project, placeId)}: reckoned ${before}, now ${countWords(after, unit)}. The order stays as it is.`}
             </Note>
           ))}
         </View>
       ) : null}
       {open.map(({ lineId, what, unit, before, after }) => (
-        <Note key={lineId}>{`${what}: ${before} ${unit} now ${after}`}</Note>
+        <Note key={lineId}>{`${what}: ${countWords(before, unit)}, now ${after}`}</Note>
       ))}
     </Section>
   );

@@ -106,7 +106,9 @@ function State({ measured, units }: { measured: Measured; units: UnitSystem }) {
   return (
     <View role="status">
       <Note>
-        {`Closes to ${formatLength(closing.error, units)}.`}
+        {closing.error === 0
+          ? 'The walls close.'
+          : `The walls close to ${formatLength(closing.error, units)}.`}
         {offSquare !== undefined && offSquare > 0
           ? ` Off square by ${formatLength(offSquare, units)}.`
           : ''}

@@ -1,1 +1,2 @@
-export { ImpactCard } from './ImpactCard';
+export { MeasureScreen } from './MeasureScreen';
+export { PassScreen } from './PassScreen';

@@ -55,7 +55,7 @@ export function roomFaultWords(fault: RoomFault, units: UnitSystem): string {
 export function toMeasureWords({ kind, missing }: ToMeasure): string {
   switch (kind) {
     case 'room':
-      return 'Walls, height, openings';
+      return 'whole room';
     case 'windows':
       return `${missing} ${missing === 1 ? 'window' : 'windows'}`;
     case 'doors':

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { productsOf } from '@/core/finishes';
+import { productsOf } from '@/core/finishes/catalogue';
 import type { Leftover } from '@/core/house';
 import { salvageOf } from '@/core/survey/summary';
 import { formatLength, parseLength } from '@/core/units';

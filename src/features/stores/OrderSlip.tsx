@@ -1,5 +1,5 @@
 import type { OrderLine } from '@/core/plan';
-import { formatMoney } from '@/core/units';
+import { countWords, formatMoney } from '@/core/units';
 import { placeNameIn, selectJobsById, selectProject, selectToday, useAppSelector } from '@/store';
 import { ButtonLink, Note, Slip } from '@/ui';
 import { OrderActions } from './OrderActions';
@@ -18,14 +18,14 @@ export function OrderSlip({ line }: { line: OrderLine }) {
   return (
     <Slip
       state={BOARDS[state]}
-      title={`${units} ${unit} · ${line.what}`}
+      title={`${countWords(units, unit)} · ${line.what}`}
       note={`${placeNameIn(project, placeId)} · ${job?.title ?? ''} · ${cost}`}
       {...figures(line, today)}
     >
       {state === 'fitted' ? null : <Note>{line.working}</Note>}
       {differs ? (
         <Note role="alert" className="text-brick">
-          {`Ordered ${orderedUnits} ${unit}, reckoned now ${units}. The order stays; ${orderedUnits < units ? `order ${units - orderedUnits} more` : 'take the rest back or keep it'}.`}
+          {`Ordered ${countWords(orderedUnits, unit)}, reckoned now ${units}. The order stays; ${orderedUnits < units ? `order ${units - orderedUnits} more` : 'take the rest back or keep it'}.`}
         </Note>
       ) : null}
       {state === 'to-measure' && placeId ? (

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { cutLists, shopLists, type ShopItem, type ShopList } from '@/core/shopping';
-import { formatDate, formatMoney } from '@/core/units';
+import { countWords, formatDate, formatMoney } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import { placeNameIn, selectPlan, selectProject, selectToday, useAppSelector } from '@/store';
 import { Button, ButtonLink, Empty, Note, Section, Slip } from '@/ui';
@@ -55,7 +55,7 @@ function Item({ item }: { item: ShopItem }) {
   const rooms = item.lines.map(({ placeId, units }) => `${placeNameIn(project, placeId)} ${units}`);
   return (
     <Slip
-      title={`${item.units} ${item.unit} · ${item.what}`}
+      title={`${countWords(item.units, item.unit)} · ${item.what}`}
       note={rooms.join(', ')}
       figure={formatMoney(item.cents, project.currency)}
       figureNote={`by ${formatDate(item.orderBy, today)}`}

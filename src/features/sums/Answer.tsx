@@ -1,7 +1,21 @@
 import { View } from 'react-native';
-import { saySumError, unitWord, type SumError, type Takeoff } from '@/core/takeoff';
+import {
+  saySumError,
+  unitWord,
+  type SumError,
+  type Takeoff,
+  type TakeoffLine,
+} from '@/core/takeoff';
+import { countWords } from '@/core/units';
 import type { Result } from '@/core/result';
 import { Body, Caution, Fact, Note, Section } from '@/ui';
+
+/** A yes or no as such, a count in its plural, a measure as it is. */
+function figureOf({ quantity, unit }: TakeoffLine): string {
+  if (unit === 'yes = 1') return quantity === 1 ? 'yes' : 'no';
+  const word = unitWord(unit);
+  return word === '' ? String(quantity) : countWords(quantity, word);
+}
 
 /** Every line of a takeoff with its working, or what is missing for one. */
 export function Answer({ result }: { result: Result<Takeoff, SumError> }) {
@@ -21,12 +35,16 @@ export function Answer({ result }: { result: Result<Takeoff, SumError> }) {
   return (
     <Section title="It comes to">
       <View>
-        {result.value.lines.map(({ id, item, quantity, unit, working, source }) => (
+        {result.value.lines.map((line, at) => (
           <Fact
-            key={id}
-            name={item}
-            figure={`${quantity.toLocaleString('en-US')} ${unitWord(unit)}`}
-            working={`${working}. From: ${source}.`}
+            key={line.id}
+            name={line.item}
+            figure={figureOf(line)}
+            working={
+              line.source === result.value.lines[at - 1]?.source
+                ? line.working
+                : `${line.working}. From: ${line.source}.`
+            }
           />
         ))}
       </View>

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { readField, sayFieldError, type Field as SumField, type Fields } from '@/core/takeoff';
-import { Button, Choice, Field } from '@/ui';
+import { Button, Choice, Field, Strong } from '@/ui';
 
 export type Typed = Readonly<Record<string, string | boolean>>;
 
@@ -73,6 +73,7 @@ function One({
   if (field.type === 'choice') {
     return (
       <View className="w-full gap-1">
+        <Strong>{field.label}</Strong>
         <Choice
           label={field.label}
           value={String(value)}

@@ -1,7 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { FinishesScreen } from '@/features/finishes/FinishesScreen';
+import { workshopScreen } from '@/features/workshop';
+
+const Screen = workshopScreen('FinishesScreen');
 
 export default function FinishesRoute() {
   const { placeId } = useLocalSearchParams<{ placeId: string }>();
-  return <FinishesScreen placeId={placeId} />;
+  return <Screen key={placeId} placeId={placeId} />;
 }

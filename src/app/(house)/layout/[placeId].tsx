@@ -1,7 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LayoutScreen } from '@/features/layout/LayoutScreen';
+import { workshopScreen } from '@/features/workshop';
+
+const Screen = workshopScreen('LayoutScreen');
 
 export default function LayoutRoute() {
   const { placeId, slot } = useLocalSearchParams<{ placeId: string; slot?: string }>();
-  return <LayoutScreen placeId={placeId} slot={slot ?? ''} />;
+  return <Screen placeId={placeId} slot={slot ?? ''} />;
 }

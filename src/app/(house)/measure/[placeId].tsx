@@ -1,7 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { MeasureScreen } from '@/features/measure/MeasureScreen';
+import { workshopScreen } from '@/features/workshop';
+
+const Screen = workshopScreen('MeasureScreen');
 
 export default function MeasureRoute() {
   const { placeId } = useLocalSearchParams<{ placeId: string }>();
-  return <MeasureScreen key={placeId} placeId={placeId} />;
+  return <Screen key={placeId} placeId={placeId} />;
 }

@@ -1,1 +1,3 @@
-export { PassScreen as default } from '@/features/measure/PassScreen';
+import { workshopScreen } from '@/features/workshop';
+
+export default workshopScreen('PassScreen');

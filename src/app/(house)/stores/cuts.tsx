@@ -1,1 +1,3 @@
-export { CutsScreen as default } from '@/features/stores/CutsScreen';
+import { workshopScreen } from '@/features/workshop';
+
+export default workshopScreen('CutsScreen');

@@ -1,1 +1,3 @@
-export { ShopListScreen as default } from '@/features/stores/ShopListScreen';
+import { workshopScreen } from '@/features/workshop';
+
+export default workshopScreen('ShopListScreen');

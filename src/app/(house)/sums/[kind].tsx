@@ -1,7 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { SumScreen } from '@/features/sums/SumScreen';
+import { workshopScreen } from '@/features/workshop';
+
+const Screen = workshopScreen('SumScreen');
 
 export default function SumRoute() {
   const { kind } = useLocalSearchParams<{ kind: string }>();
-  return <SumScreen kind={kind} />;
+  return <Screen key={kind} kind={kind} />;
 }

@@ -1,1 +1,3 @@
-export { SumsScreen as default } from '@/features/sums/SumsScreen';
+import { workshopScreen } from '@/features/workshop';
+
+export default workshopScreen('SumsScreen');

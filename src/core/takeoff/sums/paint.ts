@@ -44,10 +44,10 @@ export const paint = defineSum({
     const working = [
       `${sayArea(area, units)} net x ${given.coats} ${given.coats === 1 ? 'coat' : 'coats'}`,
       given.bare
-        ? `the first at ${given.bareSpread}, the rest at ${rounded(spread)} sq ft a gallon`
+        ? `/ sq ft a gallon, the first at ${given.bareSpread}, the rest at ${rounded(spread)}`
         : `/ ${rounded(spread)} sq ft a gallon`,
       `= ${rounded(gallons)} gallons`,
-    ].join(', ');
+    ].join(' ');
     const cans: Can[] = [
       { id: 'five', name: '5-gallon pail', holds: 20, price: given.five },
       { id: 'gallon', name: 'gallon', holds: 4, price: given.gallon },

@@ -1,0 +1,1 @@
+export { FinishesScreen } from './FinishesScreen';

@@ -1,0 +1,1 @@
+export { LayoutScreen } from './LayoutScreen';

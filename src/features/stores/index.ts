@@ -1,0 +1,2 @@
+export { CutsScreen } from './CutsScreen';
+export { ShopListScreen } from './ShopListScreen';
