@@ -10,6 +10,7 @@ import { planHouse } from '../src/core/schedule';
 import { worksFor } from '../src/core/steps';
 import { added, chosen, houseOf, place } from '../src/core/testing/houses';
 import { momentAt, plainDate } from '../src/core/units';
+import { cuttingRows } from './cutting';
 
 const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);
 const RUNS = 5;
@@ -73,6 +74,8 @@ if (demo.ok) {
     '',
   ]);
 }
+
+rows.push(...cuttingRows());
 
 const SCRIPTS = 'dist/_expo/static/js/web';
 if (existsSync(SCRIPTS)) {

@@ -17,7 +17,10 @@ type Column =
   | { kind: 'pattern'; cutting: Cutting; cost: number }
   | { kind: 'surplus' | 'slack' | 'missing'; row: number; cost: number };
 
-const MOST_ROUNDS = 600;
+/** Work allowed, in cells of the knapsack filled: about 0.2 s. Hundreds of different sizes are cut short by it. */
+const MOST_WORK = 80_000_000;
+/** The bound is taken along the way, as the last prices are not always the best ones. */
+const BOUND_EVERY = 25;
 const TINY = 1e-7;
 
 /**
@@ -29,37 +32,44 @@ export function boundOf(ground: Ground): Bound | undefined {
   const limited = ground.available.flatMap((count, stock) => (count < Infinity ? [stock] : []));
   const master = new Master(ground, limited);
   const knapsack = new Knapsack(ground);
-  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+  let best: Bound | undefined;
+  const rounds = MOST_WORK / knapsack.work;
+  for (let round = 0; round < rounds; round += 1) {
     const prices = master.prices();
-    const entering =
-      master.surplusToEnter(prices) ?? patternToEnter(ground, limited, knapsack, prices);
-    if (!entering || !master.enter(entering)) break;
+    const patterns = patternsToEnter(ground, limited, knapsack, prices);
+    const entering = patterns.length > 0 ? patterns : master.surplusToEnter(prices);
+    if (!entering.some((column) => master.enter(column))) break;
+    if (round % BOUND_EVERY === 0)
+      best = higher(best, safeBound(ground, limited, knapsack, master));
   }
   if (master.isMissingSomething()) return undefined;
-  return safeBound(ground, limited, knapsack, master);
+  const last = higher(best, safeBound(ground, limited, knapsack, master));
+  return { ...last, boards: master.boards() };
 }
 
-function patternToEnter(
+const higher = (a: Bound | undefined, b: Bound): Bound => (a && a.value > b.value ? a : b);
+
+/** A pattern of each stock that would save something, the best first: one valuing serves several columns. */
+function patternsToEnter(
   ground: Ground,
   limited: readonly number[],
   knapsack: Knapsack,
   prices: Float64Array,
-): Column | undefined {
+): Column[] {
   knapsack.value(prices.subarray(0, ground.sizes.length));
-  let best: { stock: number; saving: number } | undefined;
-  ground.prices.forEach((price, stock) => {
+  const saving = ground.prices.map((price, stock) => {
     const at = limited.indexOf(stock);
     const rent = at < 0 ? 0 : (prices[ground.sizes.length + at] ?? 0);
-    const saving = knapsack.worth(stock) + rent - price;
-    if (saving > TINY * (1 + price) && saving > (best?.saving ?? 0)) best = { stock, saving };
+    return knapsack.worth(stock) + rent - price;
   });
-  if (!best) return undefined;
-  const { stock } = best;
-  return {
-    kind: 'pattern',
-    cutting: { stock, counts: knapsack.filling(stock) },
-    cost: ground.prices[stock] ?? 0,
-  };
+  return [...ground.prices.keys()]
+    .filter((stock) => (saving[stock] ?? 0) > TINY * (1 + (ground.prices[stock] ?? 0)))
+    .sort((a, b) => (saving[b] ?? 0) - (saving[a] ?? 0))
+    .map((stock) => ({
+      kind: 'pattern',
+      cutting: { stock, counts: knapsack.filling(stock) },
+      cost: ground.prices[stock] ?? 0,
+    }));
 }
 
 /** Duals shrunk until no pattern of any stock is worth more than its price (Farley 1990), so that rounding never flatters. */
@@ -87,6 +97,20 @@ function safeBound(
   return { value: Math.max(0, value), worth: shrunk, rent, boards: master.boards() };
 }
 
+/** The cheapest way to cut one size alone from unlimited stock: where the simplex begins. */
+function cheapestAlone(ground: Ground, piece: number): Column | undefined {
+  let best: { column: Column; each: number } | undefined;
+  ground.rooms.forEach((room, stock) => {
+    const many = Math.min(Math.floor(room / (ground.sizes[piece] ?? 1)), ground.demand[piece] ?? 0);
+    const cost = ground.prices[stock] ?? 0;
+    if (many === 0 || ground.available[stock] !== Infinity) return;
+    if (best && best.each <= cost / many) return;
+    const counts = ground.sizes.map((_, other) => (other === piece ? many : 0));
+    best = { each: cost / many, column: { kind: 'pattern', cutting: { stock, counts }, cost } };
+  });
+  return best?.column;
+}
+
 /** The restricted master problem, with its basis inverse kept dense: a house has few sizes. */
 class Master {
   private readonly rows: number;
@@ -101,16 +125,22 @@ class Master {
     const sizes = ground.sizes.length;
     this.rows = sizes + limited.length;
     const missing = 10 * ground.prices.reduce((sum, price) => sum + price, 1);
-    this.basis = Array.from({ length: this.rows }, (_, row) =>
-      row < sizes ? { kind: 'missing', row, cost: missing } : { kind: 'slack', row, cost: 0 },
-    );
+    const alone = ground.sizes.map((_, piece) => cheapestAlone(ground, piece));
+    this.basis = Array.from({ length: this.rows }, (_, row): Column => {
+      if (row >= sizes) return { kind: 'slack', row, cost: 0 };
+      return alone[row] ?? { kind: 'missing', row, cost: missing };
+    });
+    const holds = (row: number) => {
+      const column = alone[row];
+      return column?.kind === 'pattern' ? (column.cutting.counts[row] ?? 1) : 1;
+    };
     this.inverse = Array.from({ length: this.rows }, (_, row) => {
       const line = new Float64Array(this.rows);
-      line[row] = 1;
+      line[row] = 1 / holds(row);
       return line;
     });
     this.amounts = Float64Array.from([
-      ...ground.demand,
+      ...ground.demand.map((count, row) => count / holds(row)),
       ...limited.map((stock) => ground.available[stock] ?? 0),
     ]);
   }
@@ -129,14 +159,17 @@ class Master {
   }
 
   /** More of a size than asked for is welcome when its price went below nought; likewise a stock left lying. */
-  surplusToEnter(prices: Float64Array): Column | undefined {
-    for (let row = 0; row < this.rows; row += 1) {
-      const isSize = row < this.ground.sizes.length;
-      const price = prices[row] ?? 0;
-      if (isSize && price < -TINY) return { kind: 'surplus', row, cost: 0 };
-      if (!isSize && price > TINY) return { kind: 'slack', row, cost: 0 };
-    }
-    return undefined;
+  surplusToEnter(prices: Float64Array): Column[] {
+    const gain = (row: number) =>
+      row < this.ground.sizes.length ? -(prices[row] ?? 0) : (prices[row] ?? 0);
+    return Array.from({ length: this.rows }, (_, row) => row)
+      .filter((row) => gain(row) > TINY)
+      .sort((a, b) => gain(b) - gain(a))
+      .map((row) => ({
+        kind: row < this.ground.sizes.length ? 'surplus' : 'slack',
+        row,
+        cost: 0,
+      }));
   }
 
   private columnOf(column: Column): Float64Array {

@@ -166,7 +166,7 @@ describe('cut plans', () => {
     };
     const plan = planned(problem);
     expect(cutFaultsOf(problem, plan)).toEqual([]);
-    expect(plan.price).toBeLessThanOrEqual(plan.lowerBound * 1.005);
+    expect(plan.price).toBeLessThanOrEqual(plan.lowerBound * 1.01);
   });
 
   const good: CutProblem = {

@@ -63,6 +63,8 @@ export class CutSearch {
       this.gap = price - this.priceStep - this.bound.value + EPSILON;
       return;
     }
+    // Remembering and sorting cost about as much as this many steps of filling.
+    this.stepsLeft -= this.left.length * 5;
     const key = `${this.left.join(' ')}|${this.stockLeft.join(' ')}`;
     if ((this.seen.get(key) ?? Infinity) <= lost + EPSILON) return;
     if (this.seen.size < MOST_STATES) this.seen.set(key, lost);

@@ -9,7 +9,13 @@ export {
   type Point,
   type Surface,
 } from './surface';
-export { layoutSheets, type SheetLayout, type SheetPiece, type SheetRules } from './sheets';
+export {
+  layoutSheets,
+  shareSheets,
+  type SheetLayout,
+  type SheetPiece,
+  type SheetRules,
+} from './sheets';
 export {
   layoutPlanks,
   rowFaces,

@@ -24,6 +24,9 @@ export type SheetLayout = {
   waste: number;
 };
 
+/** A piece that still has no sheet. */
+type Uncut = Omit<SheetPiece, 'sheet'>;
+
 type Row = { bottom: number; top: number; spans: { from: number; to: number }[] };
 
 function rowsOf(surface: Surface, width: number): Row[] {
@@ -98,7 +101,7 @@ function jointsFor(
  * framing.
  */
 export function layoutSheets(surface: Surface, rules: SheetRules): SheetLayout | undefined {
-  const pieces: Omit<SheetPiece, 'sheet'>[] = [];
+  const pieces: Uncut[] = [];
   const butts: { at: number; height: number }[] = [];
   let before: number[] = [];
   for (const [index, row] of rowsOf(surface, rules.width).entries()) {
@@ -125,7 +128,7 @@ export function layoutSheets(surface: Surface, rules: SheetRules): SheetLayout |
 function cutFrom(
   surface: Surface,
   rules: SheetRules,
-  pieces: readonly Omit<SheetPiece, 'sheet'>[],
+  pieces: readonly Uncut[],
   butts: readonly { at: number; height: number }[],
 ): SheetLayout | undefined {
   const { sheets, sheetOf } = sheetsFor(pieces, rules);
@@ -140,7 +143,7 @@ function cutFrom(
 }
 
 /** Length of the seams between rows: where a piece stands on one of the row below. */
-function seamsBetween(pieces: readonly Omit<SheetPiece, 'sheet'>[]): number {
+function seamsBetween(pieces: readonly Uncut[]): number {
   return pieces.reduce((sum, upper) => {
     const under = pieces.filter((lower) => Math.abs(lower.y + lower.height - upper.y) < 1);
     return (
@@ -158,13 +161,15 @@ function seamsBetween(pieces: readonly Omit<SheetPiece, 'sheet'>[]): number {
  * Which piece from which sheet. Rows lower than half a sheet are ripped two or more to the width; each rip is a
  * lane of its own, and lanes share sheets. Cutting costs nothing by length here: fewest sheets, then shortest.
  */
-function sheetsFor(pieces: readonly Omit<SheetPiece, 'sheet'>[], { lengths, width }: SheetRules) {
+function sheetsFor(pieces: readonly Uncut[], { lengths, width }: SheetRules) {
   const sheets: { length: number; pieces: number[] }[] = [];
   const sheetOf = new Map<number, number>();
-  const byHeight = new Map<number, number[]>();
-  pieces.forEach(({ height }, at) => byHeight.set(height, [...(byHeight.get(height) ?? []), at]));
-  for (const [height, members] of byHeight) {
+  const byLanes = new Map<number, number[]>();
+  pieces.forEach(({ height }, at) => {
     const lanes = Math.max(1, Math.floor((width + 1) / height));
+    byLanes.set(lanes, [...(byLanes.get(lanes) ?? []), at]);
+  });
+  for (const [lanes, members] of byLanes) {
     const open = new Map<number, number[]>();
     for (const { stock, cuts } of lanesFor(pieces, members, lengths)) {
       const waiting = open.get(stock);
@@ -186,7 +191,7 @@ function sheetsFor(pieces: readonly Omit<SheetPiece, 'sheet'>[], { lengths, widt
 
 /** A cut plan over the pieces of one height; which member goes where is settled by length. */
 function lanesFor(
-  pieces: readonly Omit<SheetPiece, 'sheet'>[],
+  pieces: readonly Uncut[],
   members: readonly number[],
   lengths: readonly number[],
 ): { stock: number; cuts: number[] }[] {
@@ -218,4 +223,15 @@ function lanesFor(
       return waiting.splice(at, 1);
     }),
   }));
+}
+
+/** Several surfaces cut from the same sheets: an offcut of one wall serves another. Sheets count over all of them. */
+export function shareSheets(
+  layouts: readonly SheetLayout[],
+  rules: SheetRules,
+): SheetLayout['sheets'] {
+  return sheetsFor(
+    layouts.flatMap(({ pieces }) => pieces),
+    rules,
+  ).sheets;
 }

@@ -1,6 +1,7 @@
 import { perimeter } from '../../house';
 import { area } from '../../units';
 import { choiceField, lengthField, lengthsField } from '../field';
+import { shareSheets } from '../../layout';
 import { cornerLengths, hangRoom, type Hung } from '../hang';
 import {
   inFeet,
@@ -49,7 +50,10 @@ export const drywall = defineSum({
     const hung = hangRoom(room, given.on, rules, given.hang);
     if (!hung)
       return impossible('lengths', 'no sheet reaches from one piece of framing to the next');
-    const sheets = hung.flatMap(({ layout }) => layout.sheets);
+    const sheets = shareSheets(
+      hung.map(({ layout }) => layout),
+      rules,
+    );
     const covered = partArea(room, given.on);
     const bought = sheets.reduce((sum, { length }) => sum + length * given.sheetWidth, 0);
     const joints = hung.reduce((sum, { layout }) => sum + layout.buttLength + layout.seamLength, 0);
