@@ -138,6 +138,8 @@ test('what cannot be a room is said where it is wrong, and nothing typed is lost
   await expect(page.getByRole('alert')).toContainText('is on wall 9, which is not there');
   await door.getByLabel('On wall', { exact: true }).fill('1');
   await expect(page.getByRole('alert')).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText('You left this half measured; it is as you typed it.')).toBeVisible();
   await expect(door.getByLabel('Width', { exact: true })).toHaveValue('32"');
   await porch.choose('Ceiling', 'vaulted');
   await porch.fill('Height at the high side', "7'");

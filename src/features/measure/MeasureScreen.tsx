@@ -19,6 +19,7 @@ import { CeilingRows } from './CeilingRows';
 import { Diagonals } from './Diagonals';
 import { readMeasure, typedFrom, type Measured, type MeasureTyped } from './form';
 import { ImpactCard } from './ImpactCard';
+import { useMeasureDraft } from './useMeasureDraft';
 import { Laser } from './Laser';
 import { OpeningRows } from './OpeningRows';
 import { roomFaultWords } from './words';
@@ -41,8 +42,11 @@ export function MeasureScreen({ placeId }: { placeId: string }) {
 
 function Measuring({ place }: { place: Place }) {
   const { units } = useAppSelector(selectProject);
-  const { control, setValue } = useForm<MeasureTyped>({ defaultValues: typedFrom(place, units) });
+  const { control, setValue, reset } = useForm<MeasureTyped>({
+    defaultValues: typedFrom(place, units),
+  });
   const typed = useWatch({ control }) as MeasureTyped;
+  const draft = useMeasureDraft(place, typed, reset);
   const measured = useMemo(() => readMeasure(typed, place, units), [typed, place, units]);
   const rows = { control, faults: measured.faults };
   return (
@@ -56,6 +60,12 @@ function Measuring({ place }: { place: Place }) {
             spoken={planWords(measured, units)}
           />
           <State measured={measured} units={units} />
+          {draft.restored ? (
+            <View role="status" className="flex-row flex-wrap items-center gap-3">
+              <Note>You left this half measured; it is as you typed it.</Note>
+              <Button label="Back to the kept sizes" onPress={draft.forget} />
+            </View>
+          ) : null}
           <WallRows {...rows} onTurn={(wall, turn) => setValue(`walls.${wall}.turn`, turn)} />
           <Laser typed={typed} place={place} onRead={(path, text) => setValue(path, text)} />
           <CeilingRows {...rows} />
@@ -65,6 +75,7 @@ function Measuring({ place }: { place: Place }) {
         <View className="gap-5">
           {measured.shape && !measured.fault ? (
             <Result
+              onKept={draft.clear}
               key={JSON.stringify(measured.shape)}
               place={place}
               shape={measured.shape}
@@ -117,7 +128,17 @@ function State({ measured, units }: { measured: Measured; units: UnitSystem }) {
   );
 }
 
-function Result({ place, shape, units }: { place: Place; shape: RoomShape; units: UnitSystem }) {
+function Result({
+  place,
+  shape,
+  units,
+  onKept,
+}: {
+  place: Place;
+  shape: RoomShape;
+  units: UnitSystem;
+  onKept: () => void;
+}) {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const today = useAppSelector(selectToday);
@@ -141,8 +162,9 @@ function Result({ place, shape, units }: { place: Place; shape: RoomShape; units
     />
   );
   const save = async () => {
-    if (await dispatch(keep([change], `Measured ${place.name}.`)))
-      router.push(`/house/${place.id}`);
+    if (!(await dispatch(keep([change], `Measured ${place.name}.`)))) return;
+    onKept();
+    router.push(`/house/${place.id}`);
   };
   return (
     <>

@@ -139,6 +139,7 @@ export const lights = defineSum({
       ],
       [
         'A licensed electrician and your local code decide. Keep 30" x 36" x 78" clear before a panel.',
+        'Smoke alarms: in and outside each bedroom and on each storey; CO alarms outside sleeping areas.',
       ],
     );
   },
