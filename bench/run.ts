@@ -11,6 +11,7 @@ import { worksFor } from '../src/core/steps';
 import { added, chosen, houseOf, place } from '../src/core/testing/houses';
 import { momentAt, plainDate } from '../src/core/units';
 import { cuttingRows } from './cutting';
+import { schedulingRows } from './scheduling';
 
 const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);
 const RUNS = 5;
@@ -75,7 +76,7 @@ if (demo.ok) {
   ]);
 }
 
-rows.push(...cuttingRows());
+rows.push(...cuttingRows(), ...schedulingRows());
 
 const SCRIPTS = 'dist/_expo/static/js/web';
 if (existsSync(SCRIPTS)) {

@@ -1,6 +1,14 @@
 /** The core from the command line: `npm run -s core -- VERB [FILE or -] [flags]`. JSON in, JSON out. */
 import { readFileSync } from 'node:fs';
-import { checkVerb, cutsVerb, logVerb, planVerb, takeoffVerb, type Answer } from './verbs';
+import {
+  checkVerb,
+  cutsVerb,
+  logVerb,
+  planVerb,
+  rcpspVerb,
+  takeoffVerb,
+  type Answer,
+} from './verbs';
 
 const VERBS: Record<string, (text: string, flags: ReadonlyMap<string, string>) => Answer> = {
   plan: planVerb,
@@ -8,6 +16,7 @@ const VERBS: Record<string, (text: string, flags: ReadonlyMap<string, string>) =
   log: logVerb,
   takeoff: takeoffVerb,
   cuts: cutsVerb,
+  rcpsp: rcpspVerb,
 };
 
 function readInput(name: string | undefined): Answer {

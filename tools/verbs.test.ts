@@ -1,4 +1,4 @@
-import { cutsVerb } from './verbs';
+import { cutsVerb, rcpspVerb } from './verbs';
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { readProjectFile } from '../src/core/files';
@@ -219,5 +219,17 @@ describe('npm run -s core -- cuts and takeoff', () => {
     expect(JSON.parse(bad.out)).toMatchObject({
       areas: { closingError: { value: 4, unit: 'in' } },
     });
+  });
+
+  it('rcpsp answers makespan, a start for each job and the schedules made; a bad file or flag says why', () => {
+    const ran = core(['rcpsp', 'bench/rcpsp/d30_01.sm', '--schedules', '200', '--seed', '4']);
+    expect(ran.code).toBe(0);
+    const answer = JSON.parse(ran.out) as { makespan: number; starts: number[]; schedules: number };
+    expect(answer.starts).toHaveLength(32);
+    expect(answer.schedules).toBeLessThanOrEqual(200);
+    expect(answer.makespan).toBeGreaterThanOrEqual(48);
+    const flag = (value: string) => rcpspVerb('', new Map([['schedules', value]]));
+    expect(flag('none')).toEqual({ fault: expect.stringMatching(/^schedules: must be a whole/) });
+    expect(flag('10')).toEqual({ fault: expect.stringMatching(/^file: the section "jobs/) });
   });
 });

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { planCuts, type CutError } from '../src/core/cuts';
 import { checkProjectFile, readProjectFile, type FileError } from '../src/core/files';
 import type { Project } from '../src/core/house';
+import { readSm, solve, type InstanceError } from '../src/core/rcpsp';
 import { contextOf, readLine, settle } from '../src/core/log';
 import { logJobs } from '../src/core/progress';
 import { planHouse } from '../src/core/schedule';
@@ -218,4 +219,42 @@ function cutFaultWords(error: CutError): string {
     case 'not-enough-stock':
       return 'stock: the lengths available do not hold all pieces';
   }
+}
+
+function instanceFault(error: InstanceError): string {
+  switch (error.code) {
+    case 'missing':
+      return `file: the section "${error.section}" is missing`;
+    case 'bad-line':
+      return `line ${error.line}: ${error.reason}`;
+    case 'loop':
+      return `precedence: jobs wait for each other: ${error.jobs.join(' -> ')}`;
+  }
+}
+
+const MOST_SCHEDULES = 10_000_000;
+
+/** A whole number given by a flag, or its standard. */
+function countFlag(
+  flags: Flags,
+  name: string,
+  standard: number,
+  least: number,
+): number | { fault: string } {
+  const given = flags.get(name);
+  if (given === undefined) return standard;
+  const value = Number(given);
+  return Number.isInteger(value) && value >= least && value <= MOST_SCHEDULES
+    ? value
+    : { fault: `${name}: must be a whole number from ${least} to ${MOST_SCHEDULES}` };
+}
+
+export function rcpspVerb(text: string, flags: Flags): Answer {
+  const schedules = countFlag(flags, 'schedules', 5_000, 1);
+  if (typeof schedules === 'object') return schedules;
+  const seed = countFlag(flags, 'seed', 1, 0);
+  if (typeof seed === 'object') return seed;
+  const instance = readSm(text);
+  if (!instance.ok) return { fault: instanceFault(instance.error) };
+  return { value: solve(instance.value, { schedules, seed }) };
 }

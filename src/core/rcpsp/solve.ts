@@ -18,11 +18,17 @@ type Options = {
   onBetter?: (solution: Solution) => boolean;
 };
 
-const POPULATION = 30;
-const TOURNAMENT = 3;
-const MUTATION = 0.04;
+/** Members: the root of the schedules allowed, so that there are about as many generations as members. */
+const populationFor = (schedules: number) =>
+  Math.max(8, Math.min(100, Math.round(Math.sqrt(schedules))));
+
+/** Neighbours changed over in a child, on average. */
+const MUTATIONS = 5;
+/** Larger projects start from lists nearer to the priority rule, and with few schedules breed from the better half. */
+const LARGE = 45;
+const FEW = 3_000;
 /** Generations without anything better before half the population is drawn anew. */
-const PATIENCE = 12;
+const PATIENCE = 60;
 
 /**
  * A hybrid genetic search (after Valls, Ballestín and Quintanilla 2008): lists of jobs, serial generation, every
@@ -70,6 +76,7 @@ class Search {
   private readonly latest: number[];
   private readonly bound: number;
   private readonly limit: number;
+  private readonly draws: number;
   private best: Member | undefined;
   private stopped = false;
 
@@ -83,6 +90,7 @@ class Search {
     this.latest = latestStarts(instance);
     this.bound = lowerBound(instance);
     this.limit = Math.max(1, options.schedules);
+    this.draws = instance.durations.length > LARGE && this.limit < FEW ? 2 : 1;
   }
 
   private get over(): boolean {
@@ -166,7 +174,7 @@ class Search {
 
   /** Latest start with some chance: every start list differs, good ones come more often. */
   private sampled(): Int32Array {
-    const shake = 0.1 + this.random() * 0.6;
+    const shake = (0.1 + this.random() * 1.4) * Math.min(1, LARGE / this.generator.jobs);
     const span = Math.max(1, ...this.latest);
     const keys = this.latest.map((latest) => latest + (this.random() - 0.5) * shake * span);
     return orderBy(this.instance, keys, this.rank);
@@ -174,7 +182,7 @@ class Search {
 
   private firstPopulation(): Member[] {
     const population: Member[] = this.best ? [this.best] : [];
-    const size = Math.max(6, Math.min(POPULATION, Math.round(this.limit / 30)));
+    const size = populationFor(this.limit);
     while (population.length < size && !this.over) {
       population.push(this.note(this.evaluate(this.sampled())));
     }
@@ -209,7 +217,7 @@ class Search {
 
   private pick(population: readonly Member[]): Member {
     let best: Member | undefined;
-    for (let draw = 0; draw < TOURNAMENT; draw += 1) {
+    for (let draw = 0; draw < this.draws; draw += 1) {
       const member = population[Math.floor(this.random() * population.length)];
       if (member && (!best || isBetter(member, best))) best = member;
     }
@@ -275,7 +283,7 @@ class Search {
   /** Neighbours change places where precedence allows it. */
   private mutated(order: Int32Array): Int32Array {
     for (let at = 0; at + 1 < order.length; at += 1) {
-      if (this.random() >= MUTATION) continue;
+      if (this.random() * this.generator.jobs >= MUTATIONS) continue;
       const [a, b] = [order[at] ?? 0, order[at + 1] ?? 0];
       if (this.instance.successors[a]?.includes(b)) continue;
       order[at] = b;
