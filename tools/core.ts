@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import {
   checkVerb,
   cutsVerb,
+  forecastVerb,
   logVerb,
   planVerb,
   rcpspVerb,
@@ -12,6 +13,7 @@ import {
 
 const VERBS: Record<string, (text: string, flags: ReadonlyMap<string, string>) => Answer> = {
   plan: planVerb,
+  forecast: forecastVerb,
   check: checkVerb,
   log: logVerb,
   takeoff: takeoffVerb,

@@ -143,7 +143,7 @@ describe('npm run -s core -- log', () => {
     [core(['plan', '-'], '{}'), /^format: not a Fresh Porch project file$/],
     [core(['plan', 'nowhere.json']), /^input: cannot read nowhere\.json$/],
     [core(['plan']), /^input: missing/],
-    [core(['dance', DEMO]), /^verb: "dance" is none of plan, check, log, takeoff, cuts/],
+    [core(['dance', DEMO]), /^verb: "dance" is none of plan, forecast, check, log, takeoff, cuts/],
     [
       core(['check', '-'], readFileSync(DEMO, 'utf8').slice(0, 4_000)),
       /^file: cut off before its end$/,

@@ -1,9 +1,11 @@
 import { z } from 'zod';
 import { planCuts, type CutError } from '../src/core/cuts';
 import { checkProjectFile, readProjectFile, type FileError } from '../src/core/files';
+import { drawForecast } from '../src/core/forecast';
 import type { Project } from '../src/core/house';
 import { readSm, solve, type InstanceError } from '../src/core/rcpsp';
 import { contextOf, readLine, settle } from '../src/core/log';
+import type { PlanError } from '../src/core/plan';
 import { logJobs } from '../src/core/progress';
 import { planHouse } from '../src/core/schedule';
 import { answerTakeoff, sayRequestError } from '../src/core/takeoff';
@@ -52,11 +54,7 @@ export function planVerb(text: string, flags: Flags): Answer {
   const now = nowOf(file.value.project, file.value.clock, flags);
   if (typeof now === 'object') return now;
   const plan = planHouse(file.value.project, now);
-  if (!plan.ok) {
-    return plan.error.code === 'loop'
-      ? { fault: `events: own jobs wait for each other: ${plan.error.jobIds.join(' -> ')}` }
-      : { fault: `people: nobody has an hour for ${plan.error.jobId}` };
-  }
+  if (!plan.ok) return { fault: planFault(plan.error) };
   const gate = ({
     date,
     jobsLeft,
@@ -258,3 +256,26 @@ export function rcpspVerb(text: string, flags: Flags): Answer {
   if (!instance.ok) return { fault: instanceFault(instance.error) };
   return { value: solve(instance.value, { schedules, seed }) };
 }
+
+const MOST_RUNS = 100_000;
+
+export function forecastVerb(text: string, flags: Flags): Answer {
+  const runs = countFlag(flags, 'runs', 2_000, 1);
+  if (typeof runs === 'object') return runs;
+  if (runs > MOST_RUNS) return { fault: `runs: must be a whole number from 1 to ${MOST_RUNS}` };
+  const seed = countFlag(flags, 'seed', 1, 0);
+  if (typeof seed === 'object') return seed;
+  const file = readProjectFile(text);
+  if (!file.ok) return { fault: fileFault(file.error) };
+  const now = nowOf(file.value.project, file.value.clock, flags);
+  if (typeof now === 'object') return now;
+  const drawn = drawForecast(file.value.project, now, { runs, seed });
+  if (!drawn.ok) return { fault: planFault(drawn.error) };
+  const { gates, cost, decides } = drawn.value;
+  return { value: { now: toIsoMinute(now), runs, seed, gates, cost, decides } };
+}
+
+const planFault = (error: PlanError): string =>
+  error.code === 'loop'
+    ? `events: own jobs wait for each other: ${error.jobIds.join(' -> ')}`
+    : `people: nobody has an hour for ${error.jobId}`;

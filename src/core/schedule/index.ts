@@ -1,5 +1,6 @@
 export { AS_ESTIMATED, WITHOUT_RISKS, type Caution } from './caution';
 export { planHouse } from './plan';
+export { layGround, openTasks, waitMinutes } from './problem';
 export {
   solveSchedule,
   type Placement,
