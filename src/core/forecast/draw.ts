@@ -176,45 +176,65 @@ function oneRun(
   return { ends, cents: moneyLeft * luck.money() + found, chain };
 }
 
-/**
- * Draws the rest of the house many times: three-point hours tied together by the owner's pace, waits that stretch in
- * the damp, trades and deliveries that slip, inspections that fail, finds that turn out true. Days are those of the
- * plan, moved by how much each run differs from the run without luck. Same seed, same answer.
- */
-export function drawForecast(
-  project: Project,
-  now: Moment,
-  { runs = 2_000, seed = 1 } = {},
-): Result<Drawn, PlanError> {
+/** A house made ready for drawing: planned once, its hours laid out once. */
+export type Prepared = { plan: Plan; table: Table; simulator: Simulator };
+
+export function prepareDraw(project: Project, now: Moment): Result<Prepared, PlanError> {
   const plan = planHouse(project, now, WITHOUT_RISKS);
   if (!plan.ok) return plan;
   const table = tableOf(project, now, plan.value);
   if (!table.ok) return fail(table.error);
-  const start = plan.value.now;
-  const simulator = new Simulator(project.people, start);
-  const moneyLeft = plan.value.gates.done.moneyLeft;
+  const simulator = new Simulator(project.people, plan.value.now);
+  return ok({ plan: plan.value, table: table.value, simulator });
+}
+
+export type DrawOptions = { runs?: number; seed?: number; finds?: boolean };
+
+/**
+ * Draws the rest of the house many times: three-point hours tied together by the owner's pace, waits that stretch in
+ * the damp, trades and deliveries that slip, inspections that fail, finds that turn out true. Days are those of the
+ * plan, moved by how much each run differs from the run without luck. Same seed, same answer. Without `finds` every
+ * suspicion proves groundless.
+ */
+export function drawFrom(
+  { plan, table: whole, simulator }: Prepared,
+  { runs = 2_000, seed = 1, finds = true }: DrawOptions = {},
+): Drawn {
+  const table = finds ? whole : { ...whole, lookAt: new Map<number, OpenRisk[]>() };
+  const start = plan.now;
+  const moneyLeft = plan.gates.done.moneyLeft;
   const random = seededRandom(seed);
-  const calm = oneRun(table.value, simulator, new Luck(random, 0), moneyLeft, start);
+  const calm = oneRun(table, simulator, new Luck(random, 0), moneyLeft, start);
   const outcomes = Array.from({ length: runs }, () =>
-    oneRun(table.value, simulator, new Luck(random, 1), moneyLeft, start),
+    oneRun(table, simulator, new Luck(random, 1), moneyLeft, start),
   );
   const times = new Map<number, number>();
   for (const { chain } of outcomes) {
     for (const index of chain) times.set(index, (times.get(index) ?? 0) + 1);
   }
   const spent = outcomes.map((outcome) => outcome.cents).toSorted((a, b) => a - b);
-  return ok({
+  return {
     runs,
     gates: {
-      sleep: drawnGate(plan.value, 'sleep', calm, outcomes),
-      live: drawnGate(plan.value, 'live', calm, outcomes),
-      done: drawnGate(plan.value, 'done', calm, outcomes),
+      sleep: drawnGate(plan, 'sleep', calm, outcomes),
+      live: drawnGate(plan, 'live', calm, outcomes),
+      done: drawnGate(plan, 'done', calm, outcomes),
     },
     cost: { p50: cents(quantile(spent, 0.5)), p80: cents(quantile(spent, 0.8)) },
     decides: [...times]
-      .map(([index, count]) => ({ jobId: table.value.jobs[index] as JobId, share: count / runs }))
+      .map(([index, count]) => ({ jobId: table.jobs[index] as JobId, share: count / runs }))
       .sort((a, b) => b.share - a.share || a.jobId.localeCompare(b.jobId)),
-  });
+  };
+}
+
+/** The whole of it for one house. */
+export function drawForecast(
+  project: Project,
+  now: Moment,
+  options: DrawOptions = {},
+): Result<Drawn, PlanError> {
+  const prepared = prepareDraw(project, now);
+  return prepared.ok ? ok(drawFrom(prepared.value, options)) : prepared;
 }
 
 function drawnGate(plan: Plan, gate: Gate, calm: Outcome, outcomes: readonly Outcome[]): DrawnGate {

@@ -1,44 +1,39 @@
 import type { Project } from '../house';
-import type { Doubt, Forecast, Plan, PlanError } from '../plan';
+import type { Doubt, Forecast, PlanError } from '../plan';
 import { ok, type Result } from '../result';
-import { WITHOUT_RISKS, planHouse, type Caution } from '../schedule';
 import { openRisks } from '../risk';
+import { planHouse } from '../schedule';
 import type { Moment } from '../units';
+import { drawFrom, prepareDraw } from './draw';
+
+/** Runs drawn for the screens: enough that the day hardly moves from seed to seed, few enough to follow every edit. */
+export const SCREEN_RUNS = 300;
 
 /**
- * The careful plan: every own hour a third longer, waits and deliveries a quarter, inspectors half
- * as busy again, and every suspicion of one in five or more true at its worst. One bad-case plan instead of many drawn ones; its date is "fairly safe", not a percentile.
+ * The plan, and for each gate the likely day (half of the drawn runs are through by then) and the one that is fairly
+ * safe (eight in ten are); with the likely days if no suspicion proved true.
  */
-export const CAREFUL: Caution = {
-  effort: 1.33,
-  waits: 1.25,
-  leads: 1.25,
-  bookings: 1.5,
-  risk: 'high',
-};
-
-/** The plan, and for each gate the likely day with the day that is fairly safe. */
-export function forecastHouse(project: Project, now: Moment): Result<Forecast, PlanError> {
-  const likely = planHouse(project, now);
-  if (!likely.ok) return likely;
-  const careful = planHouse(project, now, CAREFUL);
-  if (!careful.ok) return careful;
+export function forecastHouse(
+  project: Project,
+  now: Moment,
+  runs = SCREEN_RUNS,
+): Result<Forecast, PlanError> {
+  const plan = planHouse(project, now);
+  if (!plan.ok) return plan;
+  const prepared = prepareDraw(project, now);
+  if (!prepared.ok) return prepared;
+  const drawn = drawFrom(prepared.value, { runs });
+  const calm =
+    openRisks(project).length === 0 ? drawn : drawFrom(prepared.value, { runs, finds: false });
   const doubt = (gate: 'sleep' | 'live' | 'done'): Doubt => {
-    const [soon, late] = [likely.value.gates[gate].date, careful.value.gates[gate].date];
-    // List scheduling may, rarely, finish sooner with longer jobs; a safe date is never the earlier.
-    const safe = soon !== null && late !== null && late < soon ? soon : late;
-    return { likely: soon, fairlySafe: safe };
+    const { p50, p80 } = drawn.gates[gate];
+    return { likely: p50, fairlySafe: p80 };
   };
-  const calm = openRisks(project).length === 0 ? likely : planHouse(project, now, WITHOUT_RISKS);
-  if (!calm.ok) return calm;
-  const unless = ({ gates }: Plan) => ({
-    sleep: gates.sleep.date,
-    live: gates.live.date,
-    done: gates.done.date,
-  });
+  const { sleep, live, done } = calm.gates;
   return ok({
-    plan: likely.value,
-    withoutRisks: unless(calm.value),
+    plan: plan.value,
+    runs,
+    withoutRisks: { sleep: sleep.p50, live: live.p50, done: done.p50 },
     gates: { sleep: doubt('sleep'), live: doubt('live'), done: doubt('done') },
   });
 }

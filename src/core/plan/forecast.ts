@@ -11,6 +11,8 @@ export type Doubt = z.infer<typeof doubtSchema>;
 
 export const forecastSchema = z.object({
   plan: planSchema,
+  /** Runs drawn behind the days below. */
+  runs: z.int(),
   gates: z.object({ sleep: doubtSchema, live: doubtSchema, done: doubtSchema }),
   /** The likely days if every suspicion proved groundless: the difference is what they weigh. */
   withoutRisks: z.object({

@@ -392,15 +392,17 @@ describe('what frightens', () => {
   it('weighs on the forecast until it is settled, and one sees how much', () => {
     const weighed = forecastHouse(houseOf(...BASE, rot), NOW);
     if (!weighed.ok) throw new Error(weighed.error.code);
-    const { plan, withoutRisks } = weighed.value;
-    expect((plan.gates.done.date ?? '') > (withoutRisks.done ?? '')).toBe(true);
+    const { gates, withoutRisks } = weighed.value;
+    expect((gates.done.fairlySafe ?? '') > (withoutRisks.done ?? '')).toBe(true);
+    expect((gates.done.likely ?? '') >= (withoutRisks.done ?? '')).toBe(true);
     const nothing: EventBodyOf = {
       type: 'suspicionSettled',
       payload: { surveyId: 'back/floor', on: ON, found: null },
     };
     const settled = houseOf(...BASE, rot, nothing);
     expect(openRisks(settled)).toEqual([]);
-    expect(planned(settled).gates.done.date).toBe(withoutRisks.done);
+    const calm = forecastHouse(settled, NOW);
+    expect(calm.ok && calm.value.gates.done.likely).toBe(calm.ok && calm.value.withoutRisks.done);
   });
 
   it('a find brings its own works with its words', () => {

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { leftToKeys } from '@/core/plan';
 import { Page, PlanState } from '@/features/shell';
+import { doubtWords } from '@/features/today';
 import { selectForecast, useAppSelector } from '@/store';
 import { Note } from '@/ui';
 import { GateCard } from './GateCard';
@@ -21,11 +22,7 @@ export function KeysScreen() {
               <GateCard key={gate} gate={gate} forecast={forecast} />
             ))}
           </View>
-          <Note>
-            Likely takes every job as estimated and every suspicion on average. Fairly safe is the
-            same plan with a third more work, waits and deliveries a quarter longer, inspectors half
-            as busy again, and what you suspect true at its worst.
-          </Note>
+          <Note>{doubtWords(forecast)}</Note>
         </View>
       ) : null}
     </Page>

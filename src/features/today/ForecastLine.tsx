@@ -3,7 +3,7 @@ import type { Forecast } from '@/core/plan';
 import { formatDate } from '@/core/units';
 import { selectProject, selectToday, useAppSelector } from '@/store';
 import { BlockLink, Note, Small, Strong, Tape } from '@/ui';
-import { forecastTape } from './forecast-tape';
+import { doubtWords, forecastTape } from './forecast-tape';
 
 /** The move-in forecast: the tape and its line of words. */
 export function ForecastLine({ forecast, left }: { forecast: Forecast; left: number }) {
@@ -28,10 +28,7 @@ export function ForecastLine({ forecast, left }: { forecast: Forecast; left: num
         </View>
         <Note>{`fairly safe ${formatDate(fairlySafe, today)}`}</Note>
       </BlockLink>
-      <Small>
-        Safe is the same plan with a third more work, waits and deliveries a quarter longer, and
-        what you suspect true at its worst.
-      </Small>
+      <Small>{doubtWords(forecast)}</Small>
     </View>
   );
 }

@@ -35,3 +35,7 @@ export function forecastTape(
     spoken: `Likely ${formatDate(likely, today)}, fairly safe ${formatDate(fairlySafe, today)}${wished}`,
   };
 }
+
+/** What "likely" and "fairly safe" are made of. */
+export const doubtWords = ({ runs }: Forecast): string =>
+  `Out of ${runs} ways it may go from here, with work that runs over, slow drying, late deliveries, failed visits and finds: half are through by the likely day, eight in ten by the safe one.`;

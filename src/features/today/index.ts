@@ -1,2 +1,2 @@
 export { ForecastLine } from './ForecastLine';
-export { forecastTape } from './forecast-tape';
+export { doubtWords, forecastTape } from './forecast-tape';
