@@ -90,7 +90,7 @@ export type HireBasis = {
   cents: Cents;
 };
 
-function hireBasis(job: PlannedJob, plan: Plan): HireBasis {
+export function hireBasis(job: PlannedJob, plan: Plan): HireBasis {
   const hours = (job.left / 60) * TRADE_PACE;
   const materials = addCents(
     plan.orders

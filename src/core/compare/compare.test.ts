@@ -7,7 +7,7 @@ import { faultsOf } from '../testing/check-plan';
 import { added, anyHouse, chosen, houseOf, place } from '../testing/houses';
 import { momentAt, plainDate } from '../units';
 import { weighOptions } from '../weigh';
-import { comparisonsOf, flipsOf, weighRebuild, withOption } from '.';
+import { comparisonsOf, flipsOf, forwardOptions, waysForward, weighRebuild, withOption } from '.';
 
 const ON = plainDate('2026-01-05');
 const NOW = momentAt(ON, 8 * 60);
@@ -195,5 +195,30 @@ describe('whatever is chosen', () => {
       }),
       { numRuns: 60 },
     );
+  });
+});
+
+describe('what would bring it forward', () => {
+  const options = forwardOptions(house, plan);
+  const weighed = weighOptions(house, NOW, options);
+  if (!weighed.ok) throw new Error(weighed.error.code);
+  const { sooner, idle } = waysForward(options, weighed.value);
+
+  it('tries an evening, the helper, hiring, putting off and ordering, each once, against leaving it', () => {
+    const kinds = options.map(({ id }) => id.split(':')[0]);
+    expect(kinds[0]).toBe('now');
+    expect(kinds).toEqual(expect.arrayContaining(['evening']));
+    expect(new Set(options.map(({ id }) => id)).size).toBe(options.length);
+    expect(sooner.length + idle.length).toBe(options.length - 1);
+  });
+
+  it('measures every way by planning with it, the most days first', () => {
+    const days = sooner.map(({ daysSooner }) => daysSooner);
+    expect(days).toEqual(days.toSorted((a, b) => b - a));
+    for (const { option, date, daysSooner } of sooner) {
+      const tried = planHouse(withOption(house, option), NOW);
+      expect(tried.ok && tried.value.gates.live.date).toBe(date);
+      expect(daysSooner).toBeGreaterThan(0);
+    }
   });
 });

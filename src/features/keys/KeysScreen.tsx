@@ -4,6 +4,7 @@ import { Page, PlanState } from '@/features/shell';
 import { doubtWords } from '@/features/today';
 import { selectForecast, useAppSelector } from '@/store';
 import { Note } from '@/ui';
+import { Forward } from './Forward';
 import { GateCard } from './GateCard';
 
 const GATES = ['sleep', 'live', 'done'] as const;
@@ -23,6 +24,7 @@ export function KeysScreen() {
             ))}
           </View>
           <Note>{doubtWords(forecast)}</Note>
+          <Forward />
         </View>
       ) : null}
     </Page>
