@@ -1,7 +1,7 @@
 /** `npm run bench`: how long planning takes as the house grows, and what the first load weighs. */
 import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
-import { forecastHouse } from '../src/core/forecast';
+import { drawForecast, forecastHouse } from '../src/core/forecast';
 import { readProjectFile } from '../src/core/files';
 import type { EventBodyOf, PlaceKind } from '../src/core/house';
 import { readLine, contextOf } from '../src/core/log';
@@ -55,6 +55,17 @@ for (const rooms of [2, 5, 14, 34]) {
     `${(spent / size / smallest).toFixed(1)} x per job`,
   ]);
 }
+
+const large = houseWith(12);
+const largePlan = planHouse(large, NOW);
+const begin = performance.now();
+drawForecast(large, NOW, { runs: 2_000 });
+rows.push([
+  'forecast, 2,000 drawn runs',
+  `${largePlan.ok ? largePlan.value.jobs.length : 0} jobs`,
+  `${(performance.now() - begin).toFixed(0)} ms`,
+  '',
+]);
 
 const demo = readProjectFile(readFileSync('demo/house.json', 'utf8'));
 if (demo.ok) {

@@ -103,3 +103,26 @@ test('a budget and hours can be changed, and a house without hours says so', asy
   await porch.go('Spend');
   await expect(porch.heading()).toContainText('Short by');
 });
+
+test('Keys tries out what brings the day forward, and doing it can be undone', async ({
+  porch,
+  page,
+}) => {
+  await porch.openDemo();
+  await porch.go('Keys');
+  await porch.press('Try out what would bring it forward');
+  const doIt = page.getByRole('button', { name: /^Do it: / });
+  await expect(doIt.first()).toBeVisible();
+  await expect(page.getByText(/^\d+ days? sooner$/).first()).toBeVisible();
+  await porch.expectAccessible('keys, ways forward');
+  await doIt.first().click();
+  await expect(page.getByRole('button', { name: /^Undo: / })).toBeVisible();
+});
+
+test('the calendar file holds the days of work', async ({ porch, page }) => {
+  await porch.openDemo();
+  await porch.go('Share');
+  const saved = page.waitForEvent('download');
+  await porch.press('Calendar file');
+  expect((await saved).suggestedFilename()).toBe('old-bakery-quince-lane.ics');
+});

@@ -42,6 +42,11 @@ function Exports() {
   const stem = fileStem(project.house.name);
   const saveHouse = async () =>
     download(`${stem}.json`, await dispatch(exportHouse()), 'application/json');
+  const saveCalendar = async () => {
+    if (!plan) return;
+    const { calendarText } = await import('./calendar');
+    download(`${stem}.ics`, calendarText(project, plan), 'text/calendar');
+  };
   return (
     <Section title="Take it out">
       <Note>
@@ -50,6 +55,7 @@ function Exports() {
       </Note>
       <View className={ROW}>
         <Button look="main" label="Export the whole house" onPress={() => void saveHouse()} />
+        <Button label="Calendar file" disabled={!plan} onPress={() => void saveCalendar()} />
         <Button
           label="Jobs as CSV"
           disabled={!plan}
