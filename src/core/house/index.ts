@@ -16,6 +16,7 @@ export {
   type SizeError,
   type WallRun,
 } from './place';
+export { ownRuleSchema, pairKey, type OwnRule } from './moves';
 export {
   finishKey,
   openingSlot,

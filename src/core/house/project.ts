@@ -3,6 +3,7 @@ import { centsSchema, currencySchema, plainDateSchema, unitSystemSchema } from '
 import { decisionRecordSchema, hireSchema, pathSchema } from './choices';
 import { dayLogSchema } from './entries';
 import { ownLineSchema, productSchema } from './finishes';
+import { ownRuleSchema } from './moves';
 import { personSchema } from './people';
 import { placeIdSchema, placeSchema } from './place';
 import {
@@ -76,6 +77,11 @@ export const projectSchema = z.object({
   finishes: z.record(z.string(), z.string()),
   products: z.record(z.string(), productSchema),
   ownLines: z.record(z.string(), ownLineSchema),
+  /** Wishes for single jobs: not before this day. */
+  notBefore: z.record(z.string(), plainDateSchema),
+  ownRules: z.record(z.string(), ownRuleSchema),
+  /** Usual practice set aside between two jobs, by pair, with the reason. */
+  overruled: z.record(z.string(), z.string()),
 });
 export type Project = z.infer<typeof projectSchema>;
 

@@ -1,3 +1,4 @@
+import { pairKey, type Project } from '../house';
 import type { Job, Tag } from '../steps';
 import { buildGraph, closureBefore, type Link } from './graph';
 import { RULES, type Rule, type Selector } from './rules';
@@ -83,12 +84,25 @@ function withDeferrals(jobs: readonly Job[], links: readonly Link[]): Link[] {
   ];
 }
 
-/** Every link that the rules and own jobs ask for; one per pair, the first rule speaks. */
-export function linkJobs(jobs: readonly Job[]): Link[] {
+/** Rules the household made itself, between jobs that are there. */
+function ownRuleLinks(jobs: readonly Job[], { ownRules }: OwnOrder): Link[] {
+  const known = new Set(jobs.map(({ id }) => id));
+  return Object.values(ownRules)
+    .filter(({ before, after }) => known.has(before) && known.has(after))
+    .map(({ before, after, because }) => ({ before, after, why: because, strength: 'own' }));
+}
+
+export type OwnOrder = Pick<Project, 'ownRules' | 'overruled'>;
+const NO_OWN_ORDER: OwnOrder = { ownRules: {}, overruled: {} };
+
+/** Every link that the rules, own jobs and own rules ask for; one per pair, the first rule speaks. */
+export function linkJobs(jobs: readonly Job[], own: OwnOrder = NO_OWN_ORDER): Link[] {
   const byPair = new Map<string, Link>();
-  for (const link of [...RULES.flatMap((rule) => linksOfRule(rule, jobs)), ...ownLinks(jobs)]) {
-    const key = `${link.before}>${link.after}`;
-    if (!byPair.has(key)) byPair.set(key, link);
+  const fromRules = RULES.flatMap((rule) => linksOfRule(rule, jobs));
+  for (const link of [...fromRules, ...ownLinks(jobs), ...ownRuleLinks(jobs, own)]) {
+    const key = pairKey(link.before, link.after);
+    const setAside = link.strength === 'practice' && own.overruled[key] !== undefined;
+    if (!setAside && !byPair.has(key)) byPair.set(key, link);
   }
   return withDeferrals(jobs, [...byPair.values()]);
 }

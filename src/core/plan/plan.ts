@@ -41,6 +41,7 @@ const heldBySchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('late'), what: z.string(), until: momentSchema }),
   z.object({ kind: z.literal('failed-visit'), note: z.string(), until: momentSchema }),
   z.object({ kind: z.literal('question'), question: z.string(), until: momentSchema }),
+  z.object({ kind: z.literal('not-before'), until: momentSchema }),
 ]);
 export type HeldBy = z.infer<typeof heldBySchema>;
 

@@ -134,7 +134,8 @@ function stateOf(
   }
   if (job.work.kind === 'hold') return 'held';
   if (heldBy.some(({ kind }) => kind === 'question')) return 'held';
-  return heldBy.length > 0 ? 'arrives' : 'ready';
+  if (heldBy.length === 0) return 'ready';
+  return heldBy.every(({ kind }) => kind === 'not-before') ? 'later' : 'arrives';
 }
 
 const isFree = (ground: Ground, id: JobId): boolean =>

@@ -60,7 +60,7 @@ export function layGround(
 ): Result<Ground, PlanError> {
   const jobs = expandJobs(project);
   const ids = jobs.map((job) => job.id);
-  const links = linkJobs(jobs);
+  const links = linkJobs(jobs, project);
   const loop = findLoop(ids, links);
   if (loop) return fail({ code: 'loop', jobIds: loop });
   const graph = buildGraph(ids, withoutImplied(ids, links));
@@ -163,7 +163,13 @@ export function holdsOn(ground: Ground, job: Job): HeldBy[] {
       question: question.question,
       until: momentAt(addDays(dateOf(now), ANSWER_DAYS), MORNING),
     }));
-  return [...visit, ...materialHolds(job, progress, ground.orders, now, caution), ...questions];
+  const wished = ground.project.notBefore[job.id];
+  const wish: HeldBy[] =
+    wished !== undefined && wished > dateOf(now) && progress.firstOn === null
+      ? [{ kind: 'not-before', until: momentAt(wished, 0) }]
+      : [];
+  const materials = materialHolds(job, progress, ground.orders, now, caution);
+  return [...visit, ...materials, ...questions, ...wish];
 }
 
 /** Longest way from each job to the end, in rough elapsed minutes: what decides the date goes first. */

@@ -14,18 +14,19 @@ export function faultsOf(project: Project, plan: Plan): string[] {
   const missing = jobs.filter(({ id }) => !planned.has(id)).map(({ id }) => `${id} is not planned`);
   return [
     ...missing,
-    ...orderFaults(jobs, planned),
+    ...orderFaults(project, jobs, planned),
     ...plan.jobs.flatMap((job) => ownFaults(job, plan)),
     ...peopleFaults(project, plan),
   ];
 }
 
 function orderFaults(
+  project: Project,
   jobs: ReturnType<typeof expandJobs>,
   planned: ReadonlyMap<string, PlannedJob>,
 ) {
   const waits = new Map(jobs.map((job) => [job.id, (job.wait?.hours ?? 0) * 60]));
-  return linkJobs(jobs).flatMap((link) => {
+  return linkJobs(jobs, project).flatMap((link) => {
     const [before, after] = [planned.get(link.before), planned.get(link.after)];
     if (!before || !after || after.doneOn !== null) return [];
     const begin = after.stretches[0]?.from ?? after.finish;

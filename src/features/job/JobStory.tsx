@@ -13,6 +13,8 @@ import {
 } from '@/store';
 import { BlockLink, Body, Caution, Note, Small, Strong, SubHeading, Title } from '@/ui';
 import { JobActions } from './JobActions';
+import { MoveJob } from './MoveJob';
+import { RuleActions } from './RuleActions';
 import {
   effortWords,
   heldWords,
@@ -38,6 +40,7 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
       <JobActions key={job.id} job={job} />
       <WhatHolds job={job} />
       <WaitsFor job={job} />
+      {job.doneOn === null ? <MoveJob key={`move-${job.id}`} job={job} /> : null}
       <LetsGo job={job} />
       <View>
         <SubHeading>The hours</SubHeading>
@@ -94,10 +97,13 @@ function WaitsFor({ job }: { job: PlannedJob }) {
         const wait = waitWords(link.waitMinutes);
         const free = link.over ? 'Passed' : `Free ${momentWords(link.until, today)}`;
         return (
-          <JobLink key={link.jobId} job={before}>
-            <Strong>{`${before.title}, ${placeOf(project, before)}`}</Strong>
-            <Note>{`${link.why} ${free}${wait ? `, after ${wait}` : ''}.`}</Note>
-          </JobLink>
+          <View key={link.jobId}>
+            <JobLink job={before}>
+              <Strong>{`${before.title}, ${placeOf(project, before)}`}</Strong>
+              <Note>{`${link.why} ${free}${wait ? `, after ${wait}` : ''}.`}</Note>
+            </JobLink>
+            {link.over ? null : <RuleActions link={link} after={job} />}
+          </View>
         );
       })}
     </View>

@@ -115,6 +115,8 @@ export function heldWords(held: HeldBy, today: PlainDate): string {
       return `${held.what} is late. Planned as if it came ${until}; ask the shop.`;
     case 'failed-visit':
       return `The last visit did not pass${held.note ? `: ${held.note}` : ''}. The next can be ${until}.`;
+    case 'not-before':
+      return `You said: not before ${until}.`;
     case 'question':
       return `Undecided: ${held.question}`;
   }

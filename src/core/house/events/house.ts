@@ -39,6 +39,9 @@ const EMPTY = {
   finishes: {},
   products: {},
   ownLines: {},
+  notBefore: {},
+  ownRules: {},
+  overruled: {},
 } satisfies Partial<Project>;
 
 /** The house as it is on the first line of its journal. */

@@ -4,6 +4,7 @@ import * as choiceEvents from './choices';
 import * as dayEvents from './days';
 import * as houseEvents from './house';
 import * as measureEvents from './measures';
+import * as moveEvents from './moves';
 import * as placeEvents from './places';
 import * as recordEvents from './records';
 import * as surveyEvents from './survey';
@@ -17,6 +18,7 @@ const DEFINITIONS = {
   ...surveyEvents,
   ...choiceEvents,
   ...measureEvents,
+  ...moveEvents,
 };
 type Definitions = typeof DEFINITIONS;
 
