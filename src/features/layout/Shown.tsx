@@ -18,7 +18,7 @@ export function Shown({ laid, what, title }: { laid: Laid; what: string; title: 
         pieces={laid.pieces}
         spoken={`${title}, to scale: ${laidWords(laid, what, units)}`}
       />
-      <Note>{`${laidWords(laid, what, units)}. Shaded pieces are cut; numbers are those of the list.`}</Note>
+      <Note>{`${laidWords(laid, what, units)}. Shaded pieces are cut; numbers are those of the list, and count row by row where they do not fit.`}</Note>
       <View className="flex-row print:hidden">
         <Button label="Print this page" onPress={() => window.print()} />
       </View>
