@@ -1,6 +1,8 @@
 const alias = { '^@/(.*)$': '<rootDir>/src/$1' };
 
 module.exports = {
+  // Property tests on a busy two-core machine: long enough to never be the reason.
+  testTimeout: 60_000,
   projects: [
     {
       displayName: 'core',

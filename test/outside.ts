@@ -10,6 +10,9 @@ import { momentAt, plainDate, type Moment } from '../src/core/units';
 import type { KeyValue } from '../src/storage/key-value';
 import type { Outside } from '../src/store';
 
+/** Enough to fill every field; these tests look at the store, not at the days. */
+const RUNS = 5;
+
 /** A browser that can be switched off: after `steps` writes nothing lands any more, as when the page is killed. */
 export class TestDatabase implements KeyValue {
   private stepsLeft = Infinity;
@@ -78,7 +81,7 @@ export function testOutside(database: KeyValue, name = 'a'): Outside {
     tabs: { tell: () => undefined, listen: () => undefined },
     planner: {
       forecast: (project, now, signal) =>
-        Promise.resolve(signal.aborted ? undefined : forecastHouse(project, now)),
+        Promise.resolve(signal.aborted ? undefined : forecastHouse(project, now, RUNS)),
       compare: (project, now, options) => Promise.resolve(weighOptions(project, now, options)),
       history: (events) => Promise.resolve(ok(scopeHistory(events as never))),
       dropped: (project) => Promise.resolve(ok(droppedWork(project))),
