@@ -158,7 +158,13 @@ test('the measuring pass leads from room to room, and the laser fills what is em
   const read = page.getByRole('button', { name: 'Read wall 1 with the laser' });
   while (await read.isVisible()) await read.click();
   await expect(page.getByLabel('Wall 1', { exact: true })).not.toHaveValue('');
+  // Written in metres, kept, and looked at again: nothing is left half measured.
+  await porch.fill('Height', '2.5 m');
   await porch.press('Keep these sizes');
+  await expect(porch.heading()).toHaveText('Laundry (scullery)');
+  await page.goto('/measure/laundry');
+  await expect(page.getByText('The walls close', { exact: false })).toBeVisible();
+  await expect(page.getByText(/You left this half measured/)).toHaveCount(0);
   await porch.go('Measure');
   await expect(page.getByRole('heading', { name: 'Measured' })).toBeVisible();
   await expect(page.getByText('5 rooms')).toBeVisible();

@@ -1,8 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import { z } from 'zod';
-import type { Place } from '@/core/house';
+import { shapeOf, type Place } from '@/core/house';
+import type { UnitSystem } from '@/core/units';
 import { loadDraft, saveDraft, selectProject, useAppDispatch, useAppSelector } from '@/store';
-import { typedFrom, type MeasureTyped } from './form';
+import { readMeasure, typedFrom, type MeasureTyped } from './form';
 
 const text = z.string();
 const typedSchema: z.ZodType<MeasureTyped> = z.object({
@@ -38,6 +39,10 @@ function readDraft(stored: string): MeasureTyped | null {
   }
 }
 
+/** Whether the texts mean the room as it is kept, however they are written. */
+const meansKept = (typed: MeasureTyped, place: Place, units: UnitSystem): boolean =>
+  JSON.stringify(readMeasure(typed, place, units).shape) === JSON.stringify(shapeOf(place));
+
 /** Keeps a half-measured room on the device while it is typed, so that a dead battery costs nothing. */
 export function useMeasureDraft(
   place: Place,
@@ -49,22 +54,21 @@ export function useMeasureDraft(
   const [restored, setRestored] = useState(false);
   const looked = useRef(false);
   const form = `measure-${place.id}`;
-  const asKept = JSON.stringify(typedFrom(place, units));
   useEffect(() => {
     void dispatch(loadDraft(form)).then((stored) => {
       const draft = readDraft(stored);
       looked.current = true;
-      if (!draft || stored === asKept) return;
+      if (!draft || meansKept(draft, place, units)) return;
       reset(draft);
       setRestored(true);
     });
     // Once, when the room is opened: later renders must not bring an older text back.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [form]);
-  const now = JSON.stringify(typed);
+  const toKeep = meansKept(typed, place, units) ? '' : JSON.stringify(typed);
   useEffect(() => {
-    if (looked.current) dispatch(saveDraft(form, now === asKept ? '' : now));
-  }, [dispatch, form, now, asKept]);
+    if (looked.current) dispatch(saveDraft(form, toKeep));
+  }, [dispatch, form, toKeep]);
   const clear = () => dispatch(saveDraft(form, ''));
   return {
     restored,
