@@ -22,7 +22,8 @@ type Place =
   | 'Walk'
   | 'Measure'
   | 'Sums'
-  | 'Decisions';
+  | 'Decisions'
+  | 'What if';
 
 /** What a person does with Fresh Porch, in their words. */
 export class Porch {

@@ -30,9 +30,9 @@ for (const [size, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
       await porch.press('Show stage First paint');
       await page.getByRole('link', { name: /Paint the ceiling, Back bedroom/ }).click();
       await expect(page.getByRole('heading', { name: 'Waits for' })).toBeVisible();
-      await expect(page.getByText(/Prime, Back bedroom/)).toBeVisible();
+      await expect(page.getByText(/Prime, Back bedroom/).first()).toBeVisible();
       await expect(page.getByText(/4 h on the clock/)).toBeVisible();
-      await expect(page.getByText('First coat on the walls, Back bedroom')).toBeVisible();
+      await expect(page.getByText('First coat on the walls, Back bedroom').first()).toBeVisible();
 
       // The first evening: slips before anything is kept.
       const before = await porch.leftToKeys();

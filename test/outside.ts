@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { weighOptions } from '../src/core/weigh';
 import { forecastHouse } from '../src/core/forecast';
+import { toTheEnd } from '../src/core/in-steps';
+import { tryOut } from '../src/core/whatif';
 import { planCuts } from '../src/core/cuts';
 import { ok } from '../src/core/result';
 import { droppedWork } from '../src/core/survey/dropped';
@@ -83,6 +85,7 @@ export function testOutside(database: KeyValue, name = 'a'): Outside {
       forecast: (project, now, signal) =>
         Promise.resolve(signal.aborted ? undefined : forecastHouse(project, now, RUNS)),
       compare: (project, now, options) => Promise.resolve(weighOptions(project, now, options)),
+      whatIf: (project, now, changes) => Promise.resolve(toTheEnd(tryOut(project, now, changes))),
       history: (events) => Promise.resolve(ok(scopeHistory(events as never))),
       dropped: (project) => Promise.resolve(ok(droppedWork(project))),
       cuts: (problem) => {

@@ -43,7 +43,7 @@ function brokenLinks(project: Project, { jobs }: PlanOut): string[] {
   const all = expandJobs(project);
   const waits = new Map(all.map((job) => [job.id, (job.wait?.hours ?? 0) * 60]));
   const begun = (state: string) => state === 'done' || state === 'setting' || state === 'in-hand';
-  return linkJobs(all).flatMap(({ before, after, why }) => {
+  return linkJobs(all, project).flatMap(({ before, after, why }) => {
     const [first, next] = [planned.get(before), planned.get(after)];
     if (!first || !next) return [`${before} or ${after} is missing`];
     if (begun(next.state)) return [];

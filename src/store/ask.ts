@@ -1,9 +1,11 @@
 import type { Option, Weighed } from '../core/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
+import type { EventBodyOf } from '../core/house';
 import type { Reading } from '../core/measure';
 import type { Result } from '../core/result';
 import type { Delivery, Enquiry, Offer } from '../core/supplier';
 import type { PlainDate, Ticks } from '../core/units';
+import type { WhatIf } from '../core/whatif/schema';
 import type { PlanningError } from '../workers/protocol';
 import type { Thunk } from './store';
 
@@ -19,6 +21,18 @@ export const weigh =
     const { project, now } = getState().session;
     if (!project) return Promise.resolve(undefined);
     return outside.planner.compare(project, now, options, signal);
+  };
+
+/** What a change would do to the open house, off the main thread. */
+export const tryChanges =
+  (
+    changes: readonly EventBodyOf[],
+    signal: AbortSignal,
+  ): Thunk<Promise<Result<WhatIf, PlanningError> | undefined>> =>
+  (_dispatch, getState, outside) => {
+    const { project, now } = getState().session;
+    if (!project) return Promise.resolve(undefined);
+    return outside.planner.whatIf(project, now, changes, signal);
   };
 
 /** The cheapest boards, off the main thread. */

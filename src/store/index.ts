@@ -35,5 +35,5 @@ export {
 export { placeNameIn, placeOf } from './names';
 export { noticed } from './session';
 export { loadPhoto, takePhoto } from './photos';
-export { askShops, askWhereItIs, planTheCuts, readLaser, weigh } from './ask';
+export { askShops, askWhereItIs, planTheCuts, readLaser, tryChanges, weigh } from './ask';
 export { createStore, type RootState, type Store } from './store';

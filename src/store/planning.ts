@@ -24,6 +24,12 @@ export const planning = createSlice({
     planningBegun: (state) => {
       state.working = true;
     },
+    /** A plan that will do while a better one is looked for. */
+    firstPlanned: (state, { payload }: PayloadAction<{ forecast: Forecast; revision: number }>) => {
+      state.forecast = payload.forecast;
+      state.forRevision = payload.revision;
+      state.error = null;
+    },
     planned: (state, { payload }: PayloadAction<{ forecast: Forecast; revision: number }>) => {
       state.forecast = payload.forecast;
       state.forRevision = payload.revision;
@@ -38,4 +44,5 @@ export const planning = createSlice({
   },
 });
 
-export const { planningBegun, planned, planningFailed, planForgotten } = planning.actions;
+export const { planningBegun, firstPlanned, planned, planningFailed, planForgotten } =
+  planning.actions;

@@ -1,7 +1,14 @@
 import { combineSlices, configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
 import type { Outside } from './outside';
 import { createQueue, type InTurn } from './queue';
-import { planForgotten, planned, planning, planningBegun, planningFailed } from './planning';
+import {
+  firstPlanned,
+  planForgotten,
+  planned,
+  planning,
+  planningBegun,
+  planningFailed,
+} from './planning';
 import {
   clockRead,
   eventsKept,
@@ -24,7 +31,9 @@ export function createStore(outside: Outside) {
       const { project, now, revision } = getState().session;
       if (!project) return;
       dispatch(planningBegun());
-      const result = await outside.planner.forecast(project, now, signal);
+      const result = await outside.planner.forecast(project, now, signal, (forecast) => {
+        if (!signal.aborted) dispatch(firstPlanned({ forecast, revision }));
+      });
       if (!result || signal.aborted) return;
       dispatch(
         result.ok ? planned({ forecast: result.value, revision }) : planningFailed(result.error),

@@ -1,5 +1,4 @@
 import { Pressable, Text, View } from 'react-native';
-import { Small } from './text';
 
 type Option<T extends string> = { value: T; label: string; note?: string };
 
@@ -38,7 +37,9 @@ export function Choice<T extends string>({
               {option.label}
             </Text>
             {option.note ? (
-              <Small className={on ? 'text-on-spruce' : ''}>{option.note}</Small>
+              <Text className={`font-text text-small ${on ? 'text-on-spruce' : 'text-soft'}`}>
+                {option.note}
+              </Text>
             ) : null}
           </Pressable>
         );

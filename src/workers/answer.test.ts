@@ -1,12 +1,33 @@
 import { added, chosen, houseOf, place, week } from '../core/testing/houses';
 import { momentAt, plainDate } from '../core/units';
-import { answer } from './answer';
-import { PROTOCOL_VERSION, replySchema } from './protocol';
+import { listen } from './answer';
+import { PROTOCOL_VERSION, replySchema, type WorkerReply } from './protocol';
 
 const NOW = momentAt(plainDate('2026-01-05'), 17 * 60);
 const project = houseOf(added(place('a')), chosen('a', 'repaint'));
-const ask = (over: object) =>
-  answer({ protocolVersion: PROTOCOL_VERSION, id: 7, project, now: NOW, ...over });
+const message = (over: object) => ({
+  protocolVersion: PROTOCOL_VERSION,
+  id: 7,
+  project,
+  now: NOW,
+  ...over,
+});
+
+/** All replies to a message, in order, with a clock that ticks whenever it is read. */
+function replies(over: object): WorkerReply[] {
+  const heard: WorkerReply[] = [];
+  const waiting: (() => void)[] = [];
+  let time = 0;
+  const hear = listen(
+    (reply) => heard.push(structuredClone(reply)),
+    (next) => waiting.push(next),
+    () => (time += 5),
+  );
+  hear(message(over));
+  for (let next = waiting.shift(); next; next = waiting.shift()) next();
+  return heard;
+}
+const ask = (over: object) => replies(over).at(-1);
 
 describe('the planner worker', () => {
   it('answers a forecast and a comparison in plain data that reads on the other side', () => {
@@ -23,6 +44,35 @@ describe('the planner worker', () => {
     const weighed = ask({ kind: 'compare', options: [option] });
     expect(replySchema.safeParse(structuredClone(weighed)).success).toBe(true);
     expect(weighed).toMatchObject({ kind: 'compare', weighed: [{ id: 'x' }] });
+    const tried = ask({ kind: 'whatif', changes: option.changes });
+    expect(replySchema.safeParse(tried).success).toBe(true);
+    expect(tried).toMatchObject({ kind: 'whatif' });
+  });
+
+  it('shows the first plan before the improved one, of the same jobs', () => {
+    const [first, ...others] = replies({ kind: 'forecast' });
+    expect(first).toMatchObject({ id: 7, kind: 'progress' });
+    expect(others.map(({ kind }) => kind)).toEqual(['forecast']);
+    const jobs = (reply: WorkerReply | undefined) =>
+      reply && 'forecast' in reply ? reply.forecast.plan.jobs.map(({ id }) => id) : [];
+    expect(jobs(first)).toEqual(jobs(others[0]));
+  });
+
+  it('hears a cancel between two slices, and goes on with the newer question', () => {
+    const heard: WorkerReply[] = [];
+    const waiting: (() => void)[] = [];
+    let time = 0;
+    const hear = listen(
+      (reply) => heard.push(reply),
+      (next) => waiting.push(next),
+      () => (time += 20),
+    );
+    hear(message({ kind: 'forecast', id: 1 }));
+    hear(message({ kind: 'cancel', id: 1 }));
+    hear(message({ kind: 'forecast', id: 2 }));
+    for (let next = waiting.shift(); next; next = waiting.shift()) next();
+    expect(heard.filter(({ id }) => id === 1).at(-1)).toEqual({ id: 1, kind: 'cancelled' });
+    expect(heard.filter(({ id }) => id === 2).at(-1)).toMatchObject({ kind: 'forecast' });
   });
 
   it('says why when there is no plan, and nothing at all to what it cannot read', () => {

@@ -1,10 +1,11 @@
 import type { Option, Weighed } from '../core/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
 import type { Dropped, ScopeDay } from '../core/survey/past-schema';
-import type { Project } from '../core/house';
+import type { EventBodyOf, Project } from '../core/house';
 import type { Forecast } from '../core/plan';
 import { fail, ok, type Result } from '../core/result';
 import type { Moment } from '../core/units';
+import type { WhatIf } from '../core/whatif/schema';
 import {
   PROTOCOL_VERSION,
   replySchema,
@@ -17,13 +18,25 @@ type Answer<T> = Promise<Result<T, PlanningError> | undefined>;
 
 /** Plans a house somewhere else than on the main thread. Undefined when `signal` was aborted by a newer edit. */
 export type Planner = {
-  forecast(project: Project, now: Moment, signal: AbortSignal): Answer<Forecast>;
+  /** `onFirst` hears the first feasible plan while the search goes on. */
+  forecast(
+    project: Project,
+    now: Moment,
+    signal: AbortSignal,
+    onFirst: (forecast: Forecast) => void,
+  ): Answer<Forecast>;
   compare(
     project: Project,
     now: Moment,
     options: readonly Option[],
     signal: AbortSignal,
   ): Answer<Weighed[]>;
+  whatIf(
+    project: Project,
+    now: Moment,
+    changes: readonly EventBodyOf[],
+    signal: AbortSignal,
+  ): Answer<WhatIf>;
   cuts(problem: CutProblem, signal: AbortSignal): Answer<CutPlan>;
   history(events: readonly unknown[]): Answer<ScopeDay[]>;
   dropped(project: Project): Answer<Dropped[]>;
@@ -46,7 +59,11 @@ function workerLine() {
     worker?.terminate();
     worker = undefined;
   };
-  return (request: Asked, signal: AbortSignal): Answer<WorkerReply> =>
+  return (
+    request: Asked,
+    signal: AbortSignal,
+    onFirst: (forecast: Forecast) => void = () => undefined,
+  ): Answer<WorkerReply> =>
     new Promise((resolve) => {
       const id = nextId++;
       const running = start();
@@ -60,14 +77,16 @@ function workerLine() {
       const heard = ({ data }: MessageEvent<unknown>) => {
         const reply = replySchema.safeParse(data);
         if (!reply.success || reply.data.id !== id) return;
-        settle(reply.data.kind === 'failed' ? fail(reply.data.error) : ok(reply.data));
+        if (reply.data.kind === 'progress') onFirst(reply.data.forecast);
+        else if (reply.data.kind === 'cancelled') settle(undefined);
+        else settle(reply.data.kind === 'failed' ? fail(reply.data.error) : ok(reply.data));
       };
       const broke = (event: ErrorEvent) => {
         stop();
         settle(fail({ code: 'broke-down', detail: event.message }));
       };
       const aborted = () => {
-        stop();
+        running.postMessage({ protocolVersion: PROTOCOL_VERSION, id, kind: 'cancel' });
         settle(undefined);
       };
       const timer = setTimeout(() => {
@@ -88,8 +107,8 @@ const wrongKind = () => fail({ code: 'broke-down' as const, detail: 'the wrong k
 export function workerPlanner(): Planner {
   const [planning, comparing, cutting] = [workerLine(), workerLine(), workerLine()];
   return {
-    forecast: async (project, now, signal) => {
-      const reply = await planning({ kind: 'forecast', project, now }, signal);
+    forecast: async (project, now, signal, onFirst) => {
+      const reply = await planning({ kind: 'forecast', project, now }, signal, onFirst);
       if (!reply?.ok) return reply;
       return reply.value.kind === 'forecast' ? ok(reply.value.forecast) : wrongKind();
     },
@@ -100,6 +119,14 @@ export function workerPlanner(): Planner {
       );
       if (!reply?.ok) return reply;
       return reply.value.kind === 'compare' ? ok(reply.value.weighed) : wrongKind();
+    },
+    whatIf: async (project, now, changes, signal) => {
+      const reply = await comparing(
+        { kind: 'whatif', project, now, changes: [...changes] },
+        signal,
+      );
+      if (!reply?.ok) return reply;
+      return reply.value.kind === 'whatif' ? ok(reply.value.whatIf) : wrongKind();
     },
     cuts: async (problem, signal) => {
       const reply = await cutting({ kind: 'cuts', problem: problem as never }, signal);

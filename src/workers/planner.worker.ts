@@ -1,7 +1,10 @@
 import '../no-eval';
-import { answer } from './answer';
+import { listen } from './answer';
 
-self.onmessage = ({ data }: MessageEvent<unknown>) => {
-  const reply = answer(data);
-  if (reply) self.postMessage(reply);
-};
+const hear = listen(
+  (reply) => self.postMessage(reply),
+  (next) => setTimeout(next),
+  () => performance.now(),
+);
+
+self.onmessage = ({ data }: MessageEvent<unknown>) => hear(data);

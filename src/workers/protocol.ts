@@ -3,9 +3,10 @@ import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts/pr
 import { eventBodySchema, projectSchema } from '../core/house';
 import { forecastSchema, gateIdSchema } from '../core/plan';
 import { droppedSchema, scopeDaySchema } from '../core/survey/past-schema';
+import { whatIfSchema } from '../core/whatif/schema';
 import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../core/units';
 
-export const PROTOCOL_VERSION = 3;
+export const PROTOCOL_VERSION = 4;
 
 const optionSchema = z.object({
   id: z.string(),
@@ -21,6 +22,9 @@ const ground = { project: projectSchema, now: momentSchema };
 export const requestSchema = z.discriminatedUnion('kind', [
   z.object({ ...common, ...ground, kind: z.literal('forecast') }),
   z.object({ ...common, ...ground, kind: z.literal('compare'), options: z.array(optionSchema) }),
+  z.object({ ...common, ...ground, kind: z.literal('whatif'), changes: z.array(eventBodySchema) }),
+  /** Stops the request of this id; it is answered with `cancelled`. */
+  z.object({ ...common, kind: z.literal('cancel') }),
   z.object({ ...common, kind: z.literal('cuts'), problem: cutProblemSchema }),
   /** The journal as it is stored: events are parsed one by one, as everywhere. */
   z.object({ ...common, kind: z.literal('history'), events: z.array(z.unknown()) }),
@@ -37,6 +41,7 @@ const weighedSchema = z.object({
   contingency: centsSchema,
   centsTotal: centsSchema,
   gates: z.record(gateIdSchema, gateDaysSchema),
+  daysLate: z.int(),
   ownMinutes: minutesSchema,
   permits: z.int(),
   inspections: z.int(),
@@ -47,7 +52,12 @@ const weighedSchema = z.object({
 });
 
 const planErrorSchema = z.discriminatedUnion('code', [
-  z.object({ code: z.literal('loop'), jobIds: z.array(z.string()) }),
+  z.object({
+    code: z.literal('loop'),
+    jobIds: z.array(z.string()),
+    titles: z.array(z.string()),
+    whys: z.array(z.string()),
+  }),
   z.object({ code: z.literal('no-hours'), jobId: z.string() }),
   z.object({ code: z.literal('broke-down'), detail: z.string() }),
   z.object({ code: z.literal('cuts'), error: cutErrorSchema }),
@@ -56,6 +66,10 @@ export type PlanningError = z.infer<typeof planErrorSchema>;
 
 export const replySchema = z.discriminatedUnion('kind', [
   z.object({ id: z.int(), kind: z.literal('forecast'), forecast: forecastSchema }),
+  /** The first feasible plan, while the search goes on. */
+  z.object({ id: z.int(), kind: z.literal('progress'), forecast: forecastSchema }),
+  z.object({ id: z.int(), kind: z.literal('cancelled') }),
+  z.object({ id: z.int(), kind: z.literal('whatif'), whatIf: whatIfSchema }),
   z.object({ id: z.int(), kind: z.literal('compare'), weighed: z.array(weighedSchema) }),
   z.object({ id: z.int(), kind: z.literal('cuts'), plan: cutPlanSchema }),
   z.object({ id: z.int(), kind: z.literal('history'), days: z.array(scopeDaySchema) }),

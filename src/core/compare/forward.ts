@@ -1,6 +1,7 @@
 import { findWork } from '../steps/works';
-import { deferralKey, type EventBodyOf, type Person, type Project } from '../house';
+import { deferralKey, type EventBodyOf, type JobId, type Person, type Project } from '../house';
 import { isToOrder, type Plan, type PlannedJob } from '../plan';
+import { SCHOOLS, answerEvent, answerOf } from '../schools';
 import { scopeOf } from '../scope';
 import { addDays, dateOf, minutes, type PlainDate } from '../units';
 import { hireBasis } from './catalogue';
@@ -74,14 +75,19 @@ function helperOptions(project: Project): Option[] {
 }
 
 /** The longest own jobs on the chain that decides, given to a trade. */
-function hireOptions(project: Project, plan: Plan, chain: readonly PlannedJob[]): Option[] {
+function hireOptions(
+  project: Project,
+  plan: Plan,
+  chain: readonly PlannedJob[],
+  most: number,
+): Option[] {
   return chain
     .filter(
       ({ work, left, state }) =>
         work.kind === 'effort' && left >= WORTH_HIRING && state !== 'in-hand',
     )
     .toSorted((a, b) => b.left - a.left)
-    .slice(0, MOST_HIRES)
+    .slice(0, most)
     .map((job) => {
       const { workdays, cents } = hireBasis(job, plan);
       const where = job.placeId === null ? '' : `, ${project.places[job.placeId]?.name ?? ''}`;
@@ -100,7 +106,12 @@ function hireOptions(project: Project, plan: Plan, chain: readonly PlannedJob[])
 }
 
 /** Works of which nothing was begun and which stand on the chain, put off until somebody lives there. */
-function deferOptions(project: Project, chain: readonly PlannedJob[], plan: Plan): Option[] {
+function deferOptions(
+  project: Project,
+  plan: Plan,
+  chain: readonly PlannedJob[],
+  most: number,
+): Option[] {
   const begun = new Set(
     plan.jobs
       .filter(({ logged, doneOn }) => logged > 0 || doneOn !== null)
@@ -121,7 +132,7 @@ function deferOptions(project: Project, chain: readonly PlannedJob[], plan: Plan
       if (fits) seen.add(key);
       return fits;
     })
-    .slice(0, MOST_DEFERRED)
+    .slice(0, most)
     .map(({ placeId, workId }) =>
       option(
         `defer:${deferralKey(placeId, workId)}`,
@@ -133,51 +144,81 @@ function deferOptions(project: Project, chain: readonly PlannedJob[], plan: Plan
 }
 
 /** What holds the chain up because nobody ordered it: ordered this very day. */
-function orderOptions(plan: Plan, chain: readonly PlannedJob[]): Option[] {
+function orderOptions(plan: Plan, chain: readonly PlannedJob[], most: number): Option[] {
   const ids = new Set(chain.map(({ id }) => id));
   const today = dateOf(plan.now);
   const waiting = plan.orders.filter(
     (line) => isToOrder(line) && line.leadDays > 0 && ids.has(line.jobId),
   );
-  const [late] = waiting.toSorted((a, b) => b.leadDays - a.leadDays);
-  if (!late) return [];
-  return [
-    option(
-      `order:${late.lineId}`,
-      `Order today: ${late.what.toLowerCase()}`,
-      'Money now rather than later.',
-      [
-        {
-          type: 'orderPlaced',
-          payload: {
-            id: `now-${late.lineId}`.slice(0, 64),
-            lineId: late.lineId,
-            shop: late.shop,
-            orderedOn: today,
-            expectedOn: addDays(today, late.leadDays),
-            arrival: null,
-            shares: [{ lineId: late.lineId, units: late.units }],
+  return waiting
+    .toSorted((a, b) => b.leadDays - a.leadDays)
+    .slice(0, most)
+    .map((late) =>
+      option(
+        `order:${late.lineId}`,
+        `Order today: ${late.what.toLowerCase()}`,
+        'Money now rather than later.',
+        [
+          {
+            type: 'orderPlaced',
+            payload: {
+              id: `now-${late.lineId}`.slice(0, 64),
+              lineId: late.lineId,
+              shop: late.shop,
+              orderedOn: today,
+              expectedOn: addDays(today, late.leadDays),
+              arrival: null,
+              shares: [{ lineId: late.lineId, units: late.units }],
+            },
           },
-        },
-      ],
-    ),
+        ],
+      ),
+    );
+}
+
+/** Another answer to each question on which builders disagree. */
+const schoolOptions = (project: Project): Option[] =>
+  SCHOOLS.flatMap((school) =>
+    school.answers
+      .filter(({ id }) => id !== answerOf(project, school.id))
+      .map(({ id, title, because }) =>
+        option(`school:${school.id}:${id}`, `${school.question}: ${title.toLowerCase()}`, because, [
+          answerEvent(school.id, id),
+        ]),
+      ),
+  );
+
+/** Everything that can be changed about how the rest of the house is done, whether or not it brings the day forward. */
+export function everyChange(project: Project, plan: Plan): Option[] {
+  const open = plan.jobs.filter(({ doneOn }) => doneOn === null);
+  return [
+    ...eveningOptions(project),
+    ...helperOptions(project),
+    ...hireOptions(project, plan, open, Infinity),
+    ...deferOptions(project, plan, open, Infinity),
+    ...orderOptions(plan, open, Infinity),
+    ...schoolOptions(project),
   ];
 }
 
 /**
- * What might bring the day one can live there forward, each as the events that would say so; the first is to leave all
+ * What might bring the day one can live there forward, or another day whose chain is given, each as the events that would say so; the first is to leave all
  * as it is. How much each brings is measured by planning the house with it.
  */
-export function forwardOptions(project: Project, plan: Plan): Option[] {
+export function forwardOptions(
+  project: Project,
+  plan: Plan,
+  chainIds: readonly JobId[] = plan.gates.live.chain,
+): Option[] {
   const byId = new Map(plan.jobs.map((job) => [job.id, job]));
-  const chain = plan.gates.live.chain.flatMap((id) => byId.get(id) ?? []);
+  const chain = chainIds.flatMap((id) => byId.get(id) ?? []);
   return [
     option('now', 'As it stands', '', []),
     ...eveningOptions(project),
     ...helperOptions(project),
-    ...hireOptions(project, plan, chain),
-    ...deferOptions(project, chain, plan),
-    ...orderOptions(plan, chain),
+    ...hireOptions(project, plan, chain, MOST_HIRES),
+    ...deferOptions(project, plan, chain, MOST_DEFERRED),
+    ...orderOptions(plan, chain, 1),
   ];
 }
 
@@ -190,6 +231,23 @@ export type Way = {
   /** To the end, contingency included; negative when it saves. */
   centsMore: number;
 };
+
+/** The ways that save days of the dates from outside, the most first: what would keep a hard date. */
+export function waysToKeep(
+  options: readonly Option[],
+  weighed: readonly Weighed[],
+): { option: Option; daysSaved: number; daysLate: number }[] {
+  const [now] = weighed;
+  return options
+    .slice(1)
+    .flatMap((each) => {
+      const found = weighed.find(({ id }) => id === each.id);
+      if (!found || !now) return [];
+      return [{ option: each, daysSaved: now.daysLate - found.daysLate, daysLate: found.daysLate }];
+    })
+    .filter(({ daysSaved }) => daysSaved > 0)
+    .sort((a, b) => b.daysSaved - a.daysSaved);
+}
 
 /** The ways that bring the day forward, the most first, and the titles of those that do not. */
 export function waysForward(

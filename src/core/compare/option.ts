@@ -25,6 +25,8 @@ export type Weighed = {
   /** To the end with contingency. */
   centsTotal: Cents;
   gates: { sleep: GateDays; live: GateDays; done: GateDays };
+  /** Days missed by, summed over the dates set from outside. */
+  daysLate: number;
   ownMinutes: Minutes;
   permits: number;
   inspections: number;

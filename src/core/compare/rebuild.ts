@@ -57,6 +57,7 @@ export function weighRebuild(project: Project, today: PlainDate, against: Weighe
     centsToEnd,
     contingency,
     centsTotal: cents(centsToEnd + contingency),
+    daysLate: 0,
     gates: {
       sleep: gate(against.gates.sleep.date),
       live: gate(against.gates.live.date),

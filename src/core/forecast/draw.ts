@@ -1,22 +1,33 @@
 import type { JobId, Project } from '../house';
 import { gateRank } from '../keys';
-import { GATES_COUNTED, type Plan, type PlanError, type PlannedJob } from '../plan';
-import { seededRandom, type Random } from '../random';
+import { GATES_COUNTED, jobsOfGate, type Plan, type PlanError, type PlannedJob } from '../plan';
 import { fail, ok, type Result } from '../result';
 import { openRisks, type OpenRisk } from '../risk';
-import { WITHOUT_RISKS, layGround, openTasks, planHouse, waitMinutes } from '../schedule';
+import { toTheEnd } from '../in-steps';
+import {
+  WITHOUT_RISKS,
+  layGround,
+  openTasks,
+  planHouse,
+  planInOrder,
+  waitMinutes,
+} from '../schedule';
 import {
   MINUTES_PER_DAY,
   cents,
   lastDayOf,
   moment,
-  momentAt,
+  dateOf,
+  toDayNumber,
   type Cents,
   type Moment,
   type PlainDate,
 } from '../units';
-import { logNormal, quantile, triangular } from './chance';
-import { Simulator, type SimTask } from './simulate';
+import { seededRandom } from '../random';
+import { quantile, triangular } from './chance';
+import { HouseholdDays } from './household-days';
+import { Luck, hashOf } from './luck';
+import { Simulator, fateOf, type SimTask } from './simulate';
 
 type Gate = 'sleep' | 'live' | 'done';
 const GATES: readonly Gate[] = ['sleep', 'live', 'done'];
@@ -33,55 +44,19 @@ export type Drawn = {
   decides: { jobId: JobId; share: number }[];
 };
 
-/** Starting spreads, made up: the owner's own log narrows them. */
-const PACE_SPREAD = 0.18;
-const EFFORT = [0.85, 1, 1.4] as const;
-const WAIT = [1, 1.05, 1.5] as const;
-const LATE = { chance: 0.25, mostDays: 14 };
-const TRADE_LATE = { chance: 0.3, mostDays: 7 };
-const FAILS = { chance: 0.15, days: 6 };
-const MONEY = [0.95, 1, 1.2] as const;
-
-/** What can go otherwise: one run's luck. */
-class Luck {
-  readonly pace: number;
-  readonly damp: number;
-
-  constructor(
-    private readonly random: Random,
-    /** 0 draws nothing: the run everything else is measured against. */
-    private readonly strength: 0 | 1,
-  ) {
-    this.pace = strength === 0 ? 1 : logNormal(random, PACE_SPREAD);
-    this.damp = strength === 0 ? 1 : triangular(random, 1, 1, 1.3);
-  }
-
-  effort = (): number => (this.strength === 0 ? 1 : this.pace * triangular(this.random, ...EFFORT));
-  wait = (): number => (this.strength === 0 ? 1 : this.damp * triangular(this.random, ...WAIT));
-  money = (): number => (this.strength === 0 ? 1 : triangular(this.random, ...MONEY));
-
-  /** Days lost with this chance, up to so many. */
-  slip({ chance, mostDays }: { chance: number; mostDays: number }): number {
-    if (this.strength === 0 || this.random() >= chance) return 0;
-    return (1 + Math.floor(this.random() * mostDays)) * MINUTES_PER_DAY;
-  }
-
-  fails = (): number =>
-    this.strength === 0 || this.random() >= FAILS.chance ? 0 : FAILS.days * MINUTES_PER_DAY;
-
-  find({ risk }: OpenRisk): { minutes: number; cents: number } {
-    if (this.strength === 0 || this.random() * 100 >= risk.chance) return { minutes: 0, cents: 0 };
-    const share = this.random();
-    const between = ({ low, high }: { low: number; high: number }) => low + share * (high - low);
-    return { minutes: between(risk.minutes), cents: between(risk.cents) };
-  }
-}
+/** Runs between two places at which drawing may be stopped. */
+const RUNS_A_STEP = 10;
+/** Runs without luck, from which the others are measured. */
+const CALM_RUNS = 15;
+/** Rooms in use, tools fetched, hours cut up: measured against owners lived through by the real scheduler. */
+const UNSEEN = [-0.04, 0, 0.07] as const;
 
 /** The open jobs as they stand, before any luck. */
 type Table = {
   base: SimTask[];
   waiting: number[];
   jobs: JobId[];
+  hashes: number[];
   wait: number[];
   rank: number[];
   lookAt: Map<number, OpenRisk[]>;
@@ -102,10 +77,12 @@ function tableOf(project: Project, now: Moment, plan: Plan): Result<Table, PlanE
     successors[from]?.push({ task: to, lag });
     waiting[to] = (waiting[to] ?? 0) + 1;
   }
-  const base = tasks.map(({ id, work, notBefore }, index): SimTask => ({
+  const base = tasks.map(({ id, work, notBefore, outdoors }, index): SimTask => ({
     kind: work.kind,
     amount: work.kind === 'effort' ? work.minutes : work.kind === 'span' ? work.workdays : 0,
     hands: work.kind === 'effort' ? work.hands : 1,
+    outdoors: outdoors === true,
+    chunk: work.kind === 'effort' ? (work.chunk ?? 0) : 0,
     notBefore: work.kind === 'hold' ? Math.max(notBefore, work.bookedFrom) : notBefore,
     priority: planned.get(id)?.start ?? 0,
     successors: successors[index] ?? [],
@@ -120,6 +97,7 @@ function tableOf(project: Project, now: Moment, plan: Plan): Result<Table, PlanE
     base,
     waiting,
     jobs: tasks.map(({ id }) => id as JobId),
+    hashes: tasks.map(({ id }) => hashOf(id)),
     wait: tasks.map(({ id }) => waitMinutes(ground.value.byId.get(id as JobId), WITHOUT_RISKS)),
     rank: tasks.map(({ id }) => gateRank(ground.value.membership.get(id as JobId) ?? 'done')),
     lookAt,
@@ -137,26 +115,27 @@ function oneRun(
   now: number,
 ): Outcome {
   let found = 0;
-  const tasks = table.base.map((task, index): SimTask => {
-    const finds = (table.lookAt.get(index) ?? []).map((risk) => luck.find(risk));
-    found += finds.reduce((sum, find) => sum + find.cents, 0);
-    const extra = finds.reduce((sum, find) => sum + find.minutes, 0);
-    const factor = luck.effort();
+  const fate = fateOf(table.base.length);
+  table.base.forEach((task, index) => {
+    const lot = luck.of(table.hashes[index] ?? 0);
+    let extra = 0;
+    for (const risk of table.lookAt.get(index) ?? []) {
+      const find = lot.finds(risk);
+      found += find.cents;
+      extra += find.minutes;
+    }
+    const isEffort = task.kind === 'effort';
+    const factor = isEffort ? lot.effort * (task.outdoors ? lot.outdoors : 1) : 1;
     // What is promised for later may come later still; what a trade or inspector says, too.
-    const late = task.notBefore > now + MINUTES_PER_DAY ? luck.slip(LATE) : 0;
-    const trade =
-      task.kind === 'span' ? luck.slip(TRADE_LATE) : task.kind === 'hold' ? luck.fails() : 0;
-    return {
-      ...task,
-      amount: task.kind === 'effort' ? task.amount * factor + extra : task.amount,
-      notBefore: task.notBefore + late + trade,
-      successors: task.successors.map(({ task: after, lag }) => ({
-        task: after,
-        lag: lag * (lag > 0 ? luck.wait() : 1) + (task.kind === 'hold' ? trade : 0),
-      })),
-    };
+    const late = task.notBefore > now + MINUTES_PER_DAY ? lot.late : 0;
+    const trade = task.kind === 'span' ? lot.trade : task.kind === 'hold' ? lot.failed : 0;
+    fate.amount[index] = task.amount * factor + (isEffort ? extra : 0);
+    fate.chunk[index] = task.chunk * factor;
+    fate.notBefore[index] = task.notBefore + late + trade;
+    fate.waitFactor[index] = lot.wait;
+    fate.waitExtra[index] = task.kind === 'hold' ? trade : 0;
   });
-  const { finish, cause } = simulator.run(tasks, table.waiting);
+  const { finish, cause } = simulator.run(table.base, table.waiting, fate);
   const ends = { sleep: 0, live: 0, done: 0 };
   let last = -1;
   for (const gate of GATES) {
@@ -173,19 +152,37 @@ function oneRun(
   for (let index = last; index >= 0 && chain.length <= finish.length; index = cause[index] ?? -1) {
     chain.push(index);
   }
-  return { ends, cents: moneyLeft * luck.money() + found, chain };
+  return { ends, cents: moneyLeft * luck.money + found, chain };
 }
 
 /** A house made ready for drawing: planned once, its hours laid out once. */
 export type Prepared = { plan: Plan; table: Table; simulator: Simulator };
 
-export function prepareDraw(project: Project, now: Moment): Result<Prepared, PlanError> {
-  const plan = planHouse(project, now, WITHOUT_RISKS);
-  if (!plan.ok) return plan;
-  const table = tableOf(project, now, plan.value);
+/**
+ * Lays the house out in the order of `plan`, without what its suspicions are allowed for: what they may find is drawn.
+ */
+export function prepareFrom(
+  project: Project,
+  now: Moment,
+  plan: Plan,
+): Result<Prepared, PlanError> {
+  const calm = planInOrder(project, now, plan, { caution: WITHOUT_RISKS });
+  if (!calm.ok) return calm;
+  const table = tableOf(project, now, calm.value);
   if (!table.ok) return fail(table.error);
-  const simulator = new Simulator(project.people, plan.value.now);
-  return ok({ plan: plan.value, table: table.value, simulator });
+  const days = new HouseholdDays(
+    project.people,
+    project.outsideRest,
+    toDayNumber(dateOf(calm.value.now)),
+  );
+  const simulator = new Simulator(days, calm.value.now);
+  return ok({ plan: calm.value, table: table.value, simulator });
+}
+
+/** {@link prepareFrom} a plan of its own. */
+export function prepareDraw(project: Project, now: Moment): Result<Prepared, PlanError> {
+  const plan = planHouse(project, now);
+  return plan.ok ? prepareFrom(project, now, plan.value) : plan;
 }
 
 export type DrawOptions = { runs?: number; seed?: number; finds?: boolean };
@@ -196,18 +193,22 @@ export type DrawOptions = { runs?: number; seed?: number; finds?: boolean };
  * plan, moved by how much each run differs from the run without luck. Same seed, same answer. Without `finds` every
  * suspicion proves groundless.
  */
-export function drawFrom(
+export function* drawInSteps(
   { plan, table: whole, simulator }: Prepared,
   { runs = 2_000, seed = 1, finds = true }: DrawOptions = {},
-): Drawn {
+): Generator<null, Drawn, void> {
   const table = finds ? whole : { ...whole, lookAt: new Map<number, OpenRisk[]>() };
   const start = plan.now;
   const moneyLeft = plan.gates.done.moneyLeft;
-  const random = seededRandom(seed);
-  const calm = oneRun(table, simulator, new Luck(random, 0), moneyLeft, start);
-  const outcomes = Array.from({ length: runs }, () =>
-    oneRun(table, simulator, new Luck(random, 1), moneyLeft, start),
-  );
+  const runOf = (run: number, kind: 'full' | 'breath') =>
+    oneRun(table, simulator, new Luck(hashOf(`${seed} ${run}`), kind), moneyLeft, start);
+  const calm = calmEnds(Array.from({ length: CALM_RUNS }, (_, run) => runOf(run, 'breath')));
+  const outcomes: Outcome[] = [];
+  const unseen = seededRandom(hashOf(`${seed} unseen`));
+  for (let run = 0; run < runs; run += 1) {
+    outcomes.push(withUnseen(runOf(run, 'full'), calm, start, triangular(unseen, ...UNSEEN)));
+    if (run % RUNS_A_STEP === 0) yield null;
+  }
   const times = new Map<number, number>();
   for (const { chain } of outcomes) {
     for (const index of chain) times.set(index, (times.get(index) ?? 0) + 1);
@@ -227,6 +228,9 @@ export function drawFrom(
   };
 }
 
+export const drawFrom = (prepared: Prepared, options: DrawOptions = {}): Drawn =>
+  toTheEnd(drawInSteps(prepared, options));
+
 /** The whole of it for one house. */
 export function drawForecast(
   project: Project,
@@ -237,12 +241,46 @@ export function drawForecast(
   return prepared.ok ? ok(drawFrom(prepared.value, options)) : prepared;
 }
 
-function drawnGate(plan: Plan, gate: Gate, calm: Outcome, outcomes: readonly Outcome[]): DrawnGate {
+/** A run is simpler than the house: what it does not see may make its stretch so much shorter or longer. */
+function withUnseen(
+  outcome: Outcome,
+  calm: Record<Gate, number>,
+  now: number,
+  share: number,
+): Outcome {
+  const moved = (gate: Gate) => outcome.ends[gate] + share * Math.max(0, calm[gate] - now);
+  return {
+    ...outcome,
+    ends: { sleep: moved('sleep'), live: moved('live'), done: moved('done') },
+  };
+}
+
+/** Where the gates are without luck: the middle of runs that differ by a breath, so that no accident of one counts. */
+function calmEnds(runs: readonly Outcome[]): Record<Gate, number> {
+  const middle = (gate: Gate) =>
+    quantile(
+      runs.map(({ ends }) => ends[gate]).toSorted((a, b) => a - b),
+      0.5,
+    );
+  return { sleep: middle('sleep'), live: middle('live'), done: middle('done') };
+}
+
+function drawnGate(
+  plan: Plan,
+  gate: Gate,
+  calm: Record<Gate, number>,
+  outcomes: readonly Outcome[],
+): DrawnGate {
   const { date } = plan.gates[gate];
   if (date === null) return { p10: null, p50: null, p80: null, p95: null };
-  const later = outcomes.map(({ ends }) => ends[gate] - calm.ends[gate]).toSorted((a, b) => a - b);
-  const evening = momentAt(date, MINUTES_PER_DAY - 1);
+  const later = outcomes.map(({ ends }) => ends[gate] - calm[gate]).toSorted((a, b) => a - b);
+  const planned = jobsOfGate(plan, gate)
+    .filter(({ doneOn }) => doneOn === null)
+    .reduce(
+      (last, job) => Math.max(last, job.finish + (job.wait?.minutes ?? 0)),
+      plan.now as number,
+    );
   const at = (share: number): PlainDate =>
-    lastDayOf(moment(Math.max(plan.now, evening + quantile(later, share))));
+    lastDayOf(moment(Math.max(plan.now, planned + quantile(later, share))));
   return { p10: at(0.1), p50: at(0.5), p80: at(0.8), p95: at(0.95) };
 }

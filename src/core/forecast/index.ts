@@ -1,2 +1,2 @@
-export { SCREEN_RUNS, forecastHouse } from './forecast';
+export { SCREEN_RUNS, forecastHouse, forecastInSteps } from './forecast';
 export { drawForecast, type Drawn, type DrawnGate } from './draw';

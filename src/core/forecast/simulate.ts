@@ -1,6 +1,5 @@
-import type { Person } from '../house';
-import { MINUTES_PER_DAY, isWeekend, fromDayNumber } from '../units';
-import { WorkClock } from './clock';
+import { MINUTES_PER_DAY } from '../units';
+import { DAYS, type HouseholdDays } from './household-days';
 
 /** A job as a drawn run sees it; all times in minutes of the household's clock. */
 export type SimTask = {
@@ -8,11 +7,44 @@ export type SimTask = {
   /** Person-minutes, or workdays of a trade. */
   amount: number;
   hands: 1 | 2;
+  outdoors: boolean;
+  /** Person-minutes that must be done within one day once begun; 0 for work that may be broken off. */
+  chunk: number;
   notBefore: number;
-  /** Smaller goes first among jobs that could start alike. */
+  /** Smaller goes first among jobs that could be worked on. */
   priority: number;
   successors: readonly { task: number; lag: number }[];
 };
+
+/** What one run makes of each job. */
+export type Fate = {
+  /** Person-minutes, or workdays. */
+  amount: Float64Array;
+  chunk: Float64Array;
+  notBefore: Float64Array;
+  /** The wait after it: so many times as long, and so many minutes more. */
+  waitFactor: Float64Array;
+  waitExtra: Float64Array;
+};
+
+export const fateOf = (size: number): Fate => ({
+  amount: new Float64Array(size),
+  chunk: new Float64Array(size),
+  notBefore: new Float64Array(size),
+  waitFactor: new Float64Array(size).fill(1),
+  waitExtra: new Float64Array(size),
+});
+
+/** Everything takes what it was planned to take. */
+export function plainFate(tasks: readonly SimTask[]): Fate {
+  const fate = fateOf(tasks.length);
+  tasks.forEach(({ amount, chunk, notBefore }, at) => {
+    fate.amount[at] = amount;
+    fate.chunk[at] = chunk;
+    fate.notBefore[at] = notBefore;
+  });
+  return fate;
+}
 
 export type SimRun = {
   finish: Float64Array;
@@ -20,130 +52,223 @@ export type SimRun = {
   cause: Int32Array;
 };
 
+const DAY = MINUTES_PER_DAY;
 const MORNING = 8 * 60;
 const EVENING = 16 * 60;
 const VISIT_MORNING = 9 * 60;
 const VISIT = 60;
-
-function weekdayFrom(moment: number, minute: number): number {
-  let day = Math.floor(moment / MINUTES_PER_DAY);
-  if (moment > day * MINUTES_PER_DAY + minute) day += 1;
-  while (isWeekend(fromDayNumber(day))) day += 1;
-  return day;
-}
-
-function spanFinish(start: number, workdays: number): number {
-  let day = weekdayFrom(start, MORNING);
-  for (let left = Math.max(1, Math.ceil(workdays)); left > 1; left -= 1) {
-    day += 1;
-    while (isWeekend(fromDayNumber(day))) day += 1;
-  }
-  return day * MINUTES_PER_DAY + EVENING;
-}
-
-type Crew = { people: readonly number[]; clock: WorkClock };
+/** Crumbs shorter than this are left alone unless they finish the job. */
+const SHORTEST = 30;
+/** A day this long takes up what no day is long enough for. */
+const LONG_DAY = 4 * 60;
 
 /**
- * Parallel schedule generation on the household's hours: whoever is free takes what could start first, of equals what
- * the plan puts first. Coarser than the plan (nobody is cut short by the half hour), and hundreds of times faster.
+ * The rest of the house lived through day by day: each evening everybody takes, of what may be worked on, what the plan
+ * puts first, and takes it up again the next day. Simpler than the plan (rooms are not locked, tools not counted), and
+ * hundreds of times faster.
  */
 export class Simulator {
-  private readonly alone: Crew[];
-  private readonly pairs: Crew[];
+  private readonly present: readonly number[];
 
   constructor(
-    people: readonly Person[],
+    private readonly days: HouseholdDays,
     private readonly now: number,
   ) {
-    const firstDay = Math.floor(now / MINUTES_PER_DAY);
-    this.alone = people
-      .map((person, at) => ({ people: [at], clock: new WorkClock([person], firstDay) }))
-      .filter(({ clock }) => clock.runs);
-    this.pairs = people
-      .flatMap((one, at) =>
-        people.slice(at + 1).map((other, next) => ({
-          people: [at, at + 1 + next],
-          clock: new WorkClock([one, other], firstDay),
-        })),
-      )
-      .filter(({ clock }) => clock.runs);
+    this.present = days.present();
   }
 
-  run(tasks: readonly SimTask[], waiting: readonly number[]): SimRun {
-    const left = Int32Array.from(waiting);
-    const earliest = Float64Array.from(tasks, ({ notBefore }) => Math.max(notBefore, this.now));
-    const finish = new Float64Array(tasks.length);
-    const cause = new Int32Array(tasks.length).fill(-1);
-    const freeAt = new Map<number, { at: number; task: number }>();
-    const ready = [...tasks.keys()].filter((task) => left[task] === 0);
-    while (ready.length > 0) {
-      const index = this.next(tasks, ready, earliest, freeAt);
-      const task = tasks[index];
-      if (!task) break;
-      finish[index] = this.place(task, index, earliest[index] ?? this.now, freeAt, cause);
-      for (const { task: after, lag } of task.successors) {
-        const from = (finish[index] ?? 0) + lag;
-        if (from > (earliest[after] ?? 0)) {
-          earliest[after] = from;
-          cause[after] = index;
+  run(tasks: readonly SimTask[], waiting: readonly number[], fate: Fate): SimRun {
+    return new Run(this.days, this.present, this.now, tasks, waiting, fate).live();
+  }
+}
+
+/** One run while it is lived through. */
+class Run {
+  private readonly left: Int32Array;
+  private readonly earliest: Float64Array;
+  private readonly remaining: Float64Array;
+  private readonly finish: Float64Array;
+  private readonly cause: Int32Array;
+  private readonly begun: Uint8Array;
+  /** Until when each person is busy today, in minutes of the day, and with which job they were last. */
+  private readonly busy: Float64Array;
+  private readonly lastJob: Int32Array;
+  /** Effort that may be worked on, by priority. */
+  private readonly open: number[] = [];
+  private unfinished: number;
+  /** Who works next, and when of today; written over for each job, so that millions of looks leave no waste. */
+  private readonly crew = { first: 0, second: -1, from: 0, to: 0, isLong: false };
+
+  constructor(
+    private readonly days: HouseholdDays,
+    private readonly present: readonly number[],
+    private readonly now: number,
+    private readonly tasks: readonly SimTask[],
+    waiting: readonly number[],
+    private readonly fate: Fate,
+  ) {
+    this.left = Int32Array.from(waiting);
+    this.earliest = fate.notBefore.slice();
+    this.remaining = fate.amount.slice();
+    this.finish = new Float64Array(tasks.length);
+    this.cause = new Int32Array(tasks.length).fill(-1);
+    this.begun = new Uint8Array(tasks.length);
+    this.busy = new Float64Array(days.people);
+    this.lastJob = new Int32Array(days.people).fill(-1);
+    this.unfinished = tasks.length;
+  }
+
+  live(): SimRun {
+    for (let task = 0; task < this.tasks.length; task += 1) {
+      if (this.left[task] === 0) this.letGo(task);
+    }
+    const first = Math.floor(this.now / DAY) - this.days.firstDay;
+    for (let day = Math.max(0, first); day < DAYS && this.unfinished > 0; day += 1) this.work(day);
+    return { finish: this.finish, cause: this.cause };
+  }
+
+  /** Everything before it is done: what others do gets its days at once, one's own work waits for an evening. */
+  private letGo(index: number): void {
+    const task = this.tasks[index];
+    const from = Math.max(this.now, this.earliest[index] ?? 0);
+    if (!task) return;
+    if (task.kind === 'span') this.done(index, this.spanFinish(from, index, task.outdoors));
+    else if (task.kind === 'hold') this.done(index, this.weekdayFrom(from, VISIT_MORNING) + VISIT);
+    else if ((this.remaining[index] ?? 0) <= 0) this.done(index, from);
+    else {
+      let at = this.open.length;
+      while (at > 0 && (this.tasks[this.open[at - 1] ?? 0]?.priority ?? 0) > task.priority) at -= 1;
+      this.open.splice(at, 0, index);
+    }
+  }
+
+  private done(index: number, finish: number): void {
+    this.finish[index] = finish;
+    this.unfinished -= 1;
+    const factor = this.fate.waitFactor[index] ?? 1;
+    const extra = this.fate.waitExtra[index] ?? 0;
+    for (const { task: after, lag } of this.tasks[index]?.successors ?? []) {
+      const from = finish + lag * factor + extra;
+      if (from > (this.earliest[after] ?? 0)) {
+        this.earliest[after] = from;
+        this.cause[after] = index;
+      }
+      const left = (this.left[after] ?? 0) - 1;
+      this.left[after] = left;
+      if (left === 0) this.letGo(after);
+    }
+  }
+
+  private work(day: number): void {
+    const { days, present, busy, open } = this;
+    let leftToday = 0;
+    for (const who of present) {
+      busy[who] = 0;
+      leftToday += days.ends(day, who, false) - days.begins(day, who, false);
+    }
+    for (let at = 0; at < open.length && leftToday > 0;) {
+      const index = open[at] ?? 0;
+      const before = this.remaining[index] ?? 0;
+      const isDone = this.workOn(index, day);
+      leftToday -= before - (isDone ? 0 : (this.remaining[index] ?? 0));
+      if (!isDone) {
+        at += 1;
+        continue;
+      }
+      open.splice(open.indexOf(index), 1);
+      // What it lets go may stand before this place in the queue, and there may be time for it yet.
+      at = 0;
+    }
+  }
+
+  /** Spends what is left of the day on a job; true when that finishes it. */
+  private workOn(index: number, day: number): boolean {
+    const task = this.tasks[index];
+    if (!task || (task.outdoors && this.days.open[day] === 0)) return false;
+    const dayStart = (this.days.firstDay + day) * DAY;
+    const from = Math.max(this.now, this.earliest[index] ?? 0) - dayStart;
+    if (from >= DAY || !this.findCrew(task, day, from)) return false;
+    const { crew } = this;
+    const free = crew.to - crew.from;
+    const need = (this.remaining[index] ?? 0) / task.hands;
+    const chunk = Math.min(need, (this.fate.chunk[index] ?? 0) / task.hands);
+    const whole = chunk > 0 ? Math.floor(free / chunk) * chunk : Infinity;
+    // What must be done in one go and fits no day is spread like other work.
+    const usable = Math.min(need, free, whole === 0 && crew.isLong ? Infinity : whole);
+    if (usable <= 0 || (usable < SHORTEST && usable < need)) return false;
+    if (this.begun[index] === 0) this.begin(index, day, from, crew.first);
+    const end = crew.from + usable;
+    this.busy[crew.first] = end;
+    this.lastJob[crew.first] = index;
+    if (crew.second >= 0) {
+      this.busy[crew.second] = end;
+      this.lastJob[crew.second] = index;
+    }
+    const left = (need - usable) * task.hands;
+    this.remaining[index] = left;
+    if (left > 1e-6) return false;
+    this.done(index, dayStart + end);
+    return true;
+  }
+
+  /** It could have begun a day or more ago: then the hands were busy, and with what is why it begins today. */
+  private begin(index: number, day: number, from: number, person: number): void {
+    this.begun[index] = 1;
+    if (day > 0 && from > -DAY / 2) return;
+    const last = this.lastJob[person] ?? -1;
+    if (last >= 0) this.cause[index] = last;
+  }
+
+  /** Finds who has the most of today left for it, into `crew`; false when nobody has. */
+  private findCrew(task: SimTask, day: number, earliest: number): boolean {
+    const { present, crew } = this;
+    crew.from = 0;
+    crew.to = 0;
+    const two = task.hands === 2 && present.length > 1;
+    for (let at = 0; at < present.length; at += 1) {
+      const one = present[at] ?? 0;
+      if (!two) this.consider(task, day, earliest, one, -1);
+      else
+        for (let next = at + 1; next < present.length; next += 1) {
+          this.consider(task, day, earliest, one, present[next] ?? 0);
         }
-        left[after] = (left[after] ?? 0) - 1;
-        if (left[after] === 0) ready.push(after);
-      }
     }
-    return { finish, cause };
+    return crew.to > crew.from;
   }
 
-  private next(
-    tasks: readonly SimTask[],
-    ready: number[],
-    earliest: Float64Array,
-    freeAt: ReadonlyMap<number, { at: number }>,
-  ): number {
-    let soonest = Infinity;
-    for (const { people } of this.alone) {
-      soonest = Math.min(soonest, freeAt.get(people[0] ?? 0)?.at ?? this.now);
+  private consider(task: SimTask, day: number, earliest: number, one: number, two: number): void {
+    const { days, busy, crew } = this;
+    let opens = days.begins(day, one, task.outdoors);
+    let to = days.ends(day, one, task.outdoors);
+    let from = Math.max(earliest, opens, busy[one] ?? 0);
+    if (two >= 0) {
+      opens = Math.max(opens, days.begins(day, two, task.outdoors));
+      to = Math.min(to, days.ends(day, two, task.outdoors));
+      from = Math.max(from, opens, busy[two] ?? 0);
     }
-    let [best, bestStart, bestPriority] = [0, Infinity, Infinity];
-    for (let at = 0; at < ready.length; at += 1) {
-      const index = ready[at] ?? 0;
-      const task = tasks[index];
-      if (!task) continue;
-      const from = earliest[index] ?? 0;
-      const start = task.kind === 'effort' && task.amount > 0 ? Math.max(from, soonest) : from;
-      if (start < bestStart || (start === bestStart && task.priority < bestPriority)) {
-        [best, bestStart, bestPriority] = [at, start, task.priority];
-      }
-    }
-    return ready.splice(best, 1)[0] ?? 0;
+    if (to - from <= crew.to - crew.from) return;
+    crew.from = from;
+    crew.to = to;
+    crew.first = one;
+    crew.second = two;
+    crew.isLong = from === opens && to - opens >= LONG_DAY;
   }
 
-  private place(
-    task: SimTask,
-    index: number,
-    earliest: number,
-    freeAt: Map<number, { at: number; task: number }>,
-    cause: Int32Array,
-  ): number {
-    if (task.kind === 'span') return spanFinish(earliest, task.amount);
-    if (task.kind === 'hold') {
-      return weekdayFrom(earliest, VISIT_MORNING) * MINUTES_PER_DAY + VISIT_MORNING + VISIT;
-    }
-    if (task.amount <= 0) return earliest;
-    const crews = task.hands === 2 && this.pairs.length > 0 ? this.pairs : this.alone;
-    let best: { crew: Crew; end: number; after: number } | undefined;
-    for (const crew of crews) {
-      let [start, after] = [earliest, -1];
-      for (const person of crew.people) {
-        const busy = freeAt.get(person);
-        if (busy && busy.at > start) [start, after] = [busy.at, busy.task];
+  private weekdayFrom(moment: number, minute: number): number {
+    let day = Math.floor(moment / DAY) - this.days.firstDay;
+    if (moment > (day + this.days.firstDay) * DAY + minute) day += 1;
+    while (this.days.weekend[day] === 1) day += 1;
+    return (day + this.days.firstDay) * DAY + minute;
+  }
+
+  private spanFinish(start: number, index: number, outdoors: boolean): number {
+    let at = this.weekdayFrom(start, MORNING);
+    for (let left = Math.max(1, Math.ceil(this.fate.amount[index] ?? 1)); left > 0; left -= 1) {
+      while (outdoors && this.days.open[at / DAY - this.days.firstDay] === 0) {
+        at = this.weekdayFrom(at + DAY, MORNING);
       }
-      const end = crew.clock.finish(start, task.amount / task.hands);
-      if (!best || end < best.end) best = { crew, end, after };
+      if (left > 1) at = this.weekdayFrom(at + DAY - MORNING, MORNING);
     }
-    if (!best) return earliest;
-    if (best.after >= 0) cause[index] = best.after;
-    for (const person of best.crew.people) freeAt.set(person, { at: best.end, task: index });
-    return best.end;
+    return at - MORNING + EVENING;
   }
 }

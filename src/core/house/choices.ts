@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { centsSchema, minutesSchema, plainDateSchema } from '../units';
+import { centsSchema, minutesSchema, plainDateSchema, type PlainDate } from '../units';
 import { jobIdSchema } from './entries';
 import { placeIdSchema } from './place';
 
@@ -14,9 +14,50 @@ export const hireSchema = z.object({
 });
 export type Hire = z.infer<typeof hireSchema>;
 
-/** How the work goes through the house: each trade through all rooms, or each room to its end. */
-export const pathSchema = z.enum(['trades', 'rooms']);
+/** How the work goes through the house: each trade through all rooms, each room to its end, or what a first night needs before all else. */
+export const pathSchema = z.enum(['trades', 'rooms', 'core']);
 export type Path = z.infer<typeof pathSchema>;
+
+/** Where good builders disagree: the questions whose answer changes the order, and what may be answered. */
+export const SCHOOL_OPTIONS = {
+  shell: ['dry-in-first', 'inside-first'],
+  floors: ['cabinets-first', 'floor-first'],
+  trim: ['prefinish', 'in-place'],
+  paint: ['paint-then-floors', 'last-coat-after-floors'],
+  shelves: ['bench', 'in-place'],
+} as const;
+export type SchoolId = keyof typeof SCHOOL_OPTIONS;
+export type SchoolOption = (typeof SCHOOL_OPTIONS)[SchoolId][number];
+
+const answerTo = <S extends SchoolId>(school: S) =>
+  z.object({ school: z.literal(school), option: z.enum(SCHOOL_OPTIONS[school]) });
+export const schoolChoiceSchema = z.discriminatedUnion('school', [
+  answerTo('shell'),
+  answerTo('floors'),
+  answerTo('trim'),
+  answerTo('paint'),
+  answerTo('shelves'),
+]);
+/** The answers given so far; a school not in it follows its default. */
+export const schoolsSchema = z.partialRecord(
+  z.enum(['shell', 'floors', 'trim', 'paint', 'shelves']),
+  z.string(),
+);
+
+const yearDaySchema = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/);
+
+/** The part of every year in which nothing is done outside: frost, storms, the rains. Month and day, both ends count. */
+export const outsideRestSchema = z.object({ from: yearDaySchema, to: yearDaySchema });
+export type OutsideRest = z.infer<typeof outsideRestSchema>;
+
+/** Whether a day lies in the rest; it may run over the turn of the year. */
+export function isAtRest(rest: OutsideRest | null, date: PlainDate): boolean {
+  if (!rest) return false;
+  const day = date.slice(5);
+  return rest.from <= rest.to
+    ? rest.from <= day && day <= rest.to
+    : day >= rest.from || day <= rest.to;
+}
 
 /** A work put off until somebody lives there. */
 export const deferralSchema = z.object({

@@ -65,6 +65,7 @@ export {
   personIdSchema,
   personSchema,
   workWindow,
+  type DatedHours,
   type Person,
   type PersonId,
 } from './people';
@@ -90,7 +91,19 @@ export {
   type WorkChoice,
   type WorkChoiceId,
 } from './works';
-export { deferralKey, type DecisionRecord, type Hire, type Path } from './choices';
+export {
+  SCHOOL_OPTIONS,
+  deferralKey,
+  isAtRest,
+  outsideRestSchema,
+  schoolChoiceSchema,
+  type DecisionRecord,
+  type Hire,
+  type OutsideRest,
+  type Path,
+  type SchoolId,
+  type SchoolOption,
+} from './choices';
 export {
   conditionSchema,
   decisionSchema,

@@ -1,8 +1,25 @@
 import { z } from 'zod';
-import { isWeekend, minutesSchema, weekdayOf, type Minutes, type PlainDate } from '../units';
+import {
+  isWeekend,
+  minutesSchema,
+  plainDateSchema,
+  weekdayOf,
+  type Minutes,
+  type PlainDate,
+} from '../units';
 
 export const personIdSchema = z.string().min(1).max(64).brand<'PersonId'>();
 export type PersonId = z.infer<typeof personIdSchema>;
+
+/** Days that differ from the week: away, a push of long days, the dates a helper promised. Both ends count. */
+const datedHoursSchema = z.object({
+  from: plainDateSchema,
+  to: plainDateSchema,
+  /** Working minutes on each of these days; 0 is a day off. */
+  minutes: minutesSchema.max(960),
+  because: z.string().trim().max(120),
+});
+export type DatedHours = z.infer<typeof datedHoursSchema>;
 
 export const personSchema = z.object({
   id: personIdSchema,
@@ -10,11 +27,15 @@ export const personSchema = z.object({
   role: z.enum(['self', 'helper']),
   /** Working minutes for Monday … Sunday. */
   week: z.array(minutesSchema.max(960)).length(7),
+  /** The later of two that speak of one day counts. */
+  dates: z.array(datedHoursSchema).max(60).optional(),
 });
 export type Person = z.infer<typeof personSchema>;
 
 export const minutesOn = (person: Person, date: PlainDate): Minutes =>
-  person.week[weekdayOf(date)] ?? (0 as Minutes);
+  person.dates?.findLast(({ from, to }) => from <= date && date <= to)?.minutes ??
+  person.week[weekdayOf(date)] ??
+  (0 as Minutes);
 
 /** When work starts: after supper on a weekday, at eight at the weekend and on any long day. Starting guesses. */
 const EVENING_START = 18 * 60 + 30;

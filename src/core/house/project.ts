@@ -1,6 +1,12 @@
 import { z } from 'zod';
 import { centsSchema, currencySchema, plainDateSchema, unitSystemSchema } from '../units';
-import { decisionRecordSchema, hireSchema, pathSchema } from './choices';
+import {
+  decisionRecordSchema,
+  hireSchema,
+  outsideRestSchema,
+  pathSchema,
+  schoolsSchema,
+} from './choices';
 import { dayLogSchema } from './entries';
 import { ownLineSchema, productSchema } from './finishes';
 import { ownRuleSchema } from './moves';
@@ -70,6 +76,8 @@ export const projectSchema = z.object({
   /** Works put off until after move-in, by place and work. */
   deferred: z.record(z.string(), z.literal(true)),
   path: pathSchema,
+  schools: schoolsSchema,
+  outsideRest: outsideRestSchema.nullable(),
   decisions: z.record(z.string(), decisionRecordSchema),
   /** Rooms walked with the tape, with the day; the others stand at quick sizes. */
   measured: z.record(z.string(), plainDateSchema),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { centsSchema, minutesSchema, plainDateSchema } from '../units';
+import { jobIdSchema } from './entries';
 import { placeIdSchema } from './place';
 
 const wordsSchema = z.string().trim().min(1).max(300);
@@ -108,13 +109,14 @@ export type Settlement = z.infer<typeof settlementSchema>;
 /** A date that somebody outside the house sets. */
 export const demandSchema = z.object({
   id: z.string().min(1).max(80),
-  from: z.enum(['insurer', 'landlord', 'permit', 'season', 'lender']),
+  from: z.enum(['insurer', 'landlord', 'permit', 'season', 'lender', 'you']),
   what: wordsSchema,
   /** Which jobs must be done by then. */
   covers: z.discriminatedUnion('kind', [
     z.object({ kind: z.literal('outside') }),
     z.object({ kind: z.literal('place'), placeId: placeIdSchema }),
     z.object({ kind: z.literal('gate'), gate: z.enum(['sleep', 'live', 'done']) }),
+    z.object({ kind: z.literal('job'), jobId: jobIdSchema }),
   ]),
   by: plainDateSchema,
 });

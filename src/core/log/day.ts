@@ -48,3 +48,12 @@ export function parseDay(text: string, today: PlainDate): PlainDate | undefined 
   const { date, rest, named } = readDay(text.trim(), today);
   return named && rest.trim() === '' ? date : undefined;
 }
+
+/** A day to come, as typed in a field: a weekday is the next one, a day without its year the next that falls on it. */
+export function parseComingDay(text: string, today: PlainDate): PlainDate | undefined {
+  const day = parseDay(text, today);
+  if (day === undefined || day >= today || /\d{4}/.test(text)) return day;
+  if (!/\d/.test(text)) return addDays(day, 7);
+  const next = `${Number(day.slice(0, 4)) + 1}${day.slice(4)}`;
+  return plainDateSchema.safeParse(next).success ? plainDate(next) : undefined;
+}

@@ -1,4 +1,5 @@
 import { pairKey, type Project } from '../house';
+import { answerOf } from '../schools';
 import type { Job, Tag } from '../steps';
 import { buildGraph, closureBefore, type Link } from './graph';
 import { RULES, type Rule, type Selector } from './rules';
@@ -92,13 +93,18 @@ function ownRuleLinks(jobs: readonly Job[], { ownRules }: OwnOrder): Link[] {
     .map(({ before, after, because }) => ({ before, after, why: because, strength: 'own' }));
 }
 
-export type OwnOrder = Pick<Project, 'ownRules' | 'overruled'>;
-const NO_OWN_ORDER: OwnOrder = { ownRules: {}, overruled: {} };
+export type OwnOrder = Pick<Project, 'ownRules' | 'overruled' | 'path' | 'schools' | 'house'>;
+
+/** A rule of a school holds while the house answers so. */
+const applies = ({ school }: Rule, own: OwnOrder): boolean =>
+  !school || answerOf(own, school.question) === school.answer;
 
 /** Every link that the rules, own jobs and own rules ask for; one per pair, the first rule speaks. */
-export function linkJobs(jobs: readonly Job[], own: OwnOrder = NO_OWN_ORDER): Link[] {
+export function linkJobs(jobs: readonly Job[], own: OwnOrder): Link[] {
   const byPair = new Map<string, Link>();
-  const fromRules = RULES.flatMap((rule) => linksOfRule(rule, jobs));
+  const fromRules = RULES.filter((rule) => applies(rule, own)).flatMap((rule) =>
+    linksOfRule(rule, jobs),
+  );
   for (const link of [...fromRules, ...ownLinks(jobs), ...ownRuleLinks(jobs, own)]) {
     const key = pairKey(link.before, link.after);
     const setAside = link.strength === 'practice' && own.overruled[key] !== undefined;

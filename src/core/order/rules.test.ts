@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { placeKindSchema } from '../house';
+import { SCHOOL_OPTIONS, placeKindSchema, type SchoolId, type SchoolOption } from '../house';
 import {
   CONDITIONS,
   STAGES,
@@ -12,26 +12,36 @@ import {
   type Step,
 } from '../steps';
 import { anyHouse } from '../testing/houses';
-import { RULES, buildGraph, findLoop, linkJobs, withoutImplied, type Selector } from '.';
+import { RULES, buildGraph, findLoop, linkJobs, withoutImplied, type Rule, type Selector } from '.';
 
 const selected = (selector: Selector): Step[] =>
   selector.startsWith('#')
     ? STEPS.filter((step) => step.tags.includes(selector.slice(1) as never))
     : STEPS.filter((step) => step.id === selector);
 
+type Answers = Record<SchoolId, SchoolOption>;
+const EVERY_ANSWER = Object.entries(SCHOOL_OPTIONS).reduce<Answers[]>(
+  (all, [school, options]) =>
+    all.flatMap((answers) => options.map((option) => ({ ...answers, [school]: option }))),
+  [{} as Answers],
+);
+const holds = ({ school }: Rule, answers: Answers) =>
+  !school || school.question === 'path' || answers[school.question] === school.answer;
+
 /** The library as one graph: a loop between steps is the only way a loop between jobs can come about. */
-const stepLinks = RULES.flatMap((rule) =>
-  selected(rule.before).flatMap((before) =>
-    selected(rule.after)
-      .filter((after) => after.id !== before.id)
-      .map((after) => ({
-        before: before.id,
-        after: after.id,
-        why: rule.why,
-        strength: rule.strength,
-      })),
-  ),
-) as never[];
+const linksBetweenSteps = (answers: Answers) =>
+  RULES.filter((rule) => holds(rule, answers)).flatMap((rule) =>
+    selected(rule.before).flatMap((before) =>
+      selected(rule.after)
+        .filter((after) => after.id !== before.id)
+        .map((after) => ({
+          before: before.id,
+          after: after.id,
+          why: rule.why,
+          strength: rule.strength,
+        })),
+    ),
+  ) as never[];
 
 describe('the step library', () => {
   it('holds at least sixty steps and touches all twenty-one stages', () => {
@@ -80,16 +90,25 @@ describe('the rules', () => {
   });
 
   it('are each told once', () => {
-    const ids = RULES.map(({ id, within, serves }) => `${id} ${within} ${serves ?? ''}`);
+    const ids = RULES.map(
+      ({ id, within, serves, school }) => `${id} ${within} ${serves ?? ''} ${school?.answer ?? ''}`,
+    );
     expect(ids.filter((id, at) => ids.indexOf(id) !== at)).toEqual([]);
   });
 
   it('never contradict and never loop, whatever steps come together', () => {
-    expect(findLoop(STEPS.map((step) => step.id) as never[], stepLinks)).toBeUndefined();
+    const ids = STEPS.map((step) => step.id) as never[];
+    for (const answers of EVERY_ANSWER) {
+      expect([answers, findLoop(ids, linksBetweenSteps(answers))]).toEqual([answers, undefined]);
+    }
+    expect(EVERY_ANSWER).toHaveLength(32);
   });
 
   it('would catch a loop: turning one rule round makes one', () => {
-    const turned = [...stepLinks, { before: 'paint.walls', after: 'board.tape' } as never];
+    const turned = [
+      ...linksBetweenSteps(EVERY_ANSWER[0]!),
+      { before: 'paint.walls', after: 'board.tape' } as never,
+    ];
     expect(findLoop(STEPS.map((step) => step.id) as never[], turned)).toEqual(
       expect.arrayContaining(['board.tape', 'paint.walls']),
     );
@@ -101,7 +120,7 @@ describe('the rules', () => {
         const jobs = expandJobs(project);
         const ids = jobs.map((job) => job.id);
         expect(new Set(ids).size).toBe(ids.length);
-        expect(findLoop(ids, linkJobs(jobs))).toBeUndefined();
+        expect(findLoop(ids, linkJobs(jobs, project))).toBeUndefined();
       }),
       { numRuns: 150 },
     );
@@ -112,7 +131,7 @@ describe('the rules', () => {
       fc.property(anyHouse, (project) => {
         const jobs = expandJobs(project);
         const ids = jobs.map((job) => job.id);
-        const links = linkJobs(jobs);
+        const links = linkJobs(jobs, project);
         const kept = buildGraph(ids, withoutImplied(ids, links));
         for (const link of links) {
           const open = [link.before];

@@ -1,3 +1,4 @@
+import type { Answer, QuestionId } from '../schools';
 import type { Tag } from '../steps';
 
 /** A step by id, or a family of steps by `#tag`. */
@@ -17,6 +18,8 @@ export type Rule = {
   why: string;
   /** Safety, inspection, cover-up and physics cannot be dropped; the rest are good practice. */
   strength: 'safety' | 'inspection' | 'cover-up' | 'physics' | 'practice';
+  /** Holds only while the house answers this question so. */
+  school?: { question: QuestionId; answer: Answer };
 };
 
 type Strength = Rule['strength'];
@@ -40,6 +43,12 @@ const served = (
   strength: Strength,
   why: string,
 ): Rule => ({ ...here(before, after, strength, why), within: 'served', serves });
+
+/** A rule of one school among several. */
+const schooled = (question: QuestionId, answer: Answer, rule: Rule): Rule => ({
+  ...rule,
+  school: { question, answer },
+});
 
 const DECIDE: readonly Rule[] = [
   here('survey.walk', 'survey.measure', 'practice', 'You measure what you have looked at.'),
@@ -166,7 +175,11 @@ const MEND: readonly Rule[] = [
   here('mend.ceiling', 'mend.walls', 'practice', 'Work from the top down.'),
   here('paint.walls', 'mend.built-ins', 'practice', 'It is easier to paint an empty wall.'),
   here('mend.boards', 'floor.sand', 'physics', 'Sand a floor that is whole.'),
-  here('paint.walls', 'mend.boards', 'practice', 'Paint falls on the floor.'),
+  schooled(
+    'paint',
+    'paint-then-floors',
+    here('paint.walls', 'mend.boards', 'practice', 'Paint falls on the floor.'),
+  ),
   here('mend.window', 'last.coat', 'practice', 'Putty and frames get the last coat too.'),
   here('mend.door', 'last.coat', 'practice', 'Edges that were planed get the last coat too.'),
   here('last.coat', 'clean.down', 'practice', 'Clean when the dust is over.'),
@@ -376,8 +389,16 @@ const SURFACE: readonly Rule[] = [
 ];
 
 const FIT_OUT: readonly Rule[] = [
-  here('paint.walls', 'cabinets.set', 'practice', 'It is easier to paint an empty wall.'),
-  here('paint.walls', 'cabinets.shelves', 'practice', 'It is easier to paint an empty wall.'),
+  schooled(
+    'paint',
+    'paint-then-floors',
+    here('paint.walls', 'cabinets.set', 'practice', 'It is easier to paint an empty wall.'),
+  ),
+  schooled(
+    'paint',
+    'paint-then-floors',
+    here('paint.walls', 'cabinets.shelves', 'practice', 'It is easier to paint an empty wall.'),
+  ),
   here('#board', 'cabinets.set', 'physics', 'Cabinets hang on finished walls.'),
   here('rough.water', 'cabinets.set', 'physics', 'Pipes end where the sink base stands.'),
   here('slab.pour', 'cabinets.set', 'physics', 'Cabinets stand on a floor that is there.'),
@@ -392,11 +413,25 @@ const FIT_OUT: readonly Rule[] = [
   here('fit.tops', 'tile.splash', 'physics', 'The backsplash sits on the tops.'),
   here('fit.tops', 'fit.sink', 'physics', 'The sink hangs in the tops.'),
   here('cabinets.set', 'fit.appliances', 'physics', 'Appliances slide between set cabinets.'),
-  here(
-    'cabinets.set',
-    'floor.carry',
-    'practice',
-    'A floating floor must move, so cabinets stand first.',
+  schooled(
+    'floors',
+    'cabinets-first',
+    here(
+      'cabinets.set',
+      'floor.carry',
+      'practice',
+      'A floating floor must move, so cabinets stand first.',
+    ),
+  ),
+  schooled(
+    'floors',
+    'floor-first',
+    here(
+      '#finished-floor',
+      'cabinets.set',
+      'practice',
+      'The floor runs wall to wall, and cabinets stand on it.',
+    ),
   ),
   here('demo.haul', 'floor.carry', 'physics', 'The old floor must be gone.'),
   here('slab.pour', 'floor.level', 'physics', 'The screed is cured before it is levelled.'),
@@ -407,8 +442,25 @@ const FIT_OUT: readonly Rule[] = [
   here('floor.level', 'floor.carry', 'physics', 'Damp leveller wets the boards.'),
   here('floor.level', 'tile.backer', 'physics', 'Tile follows a level floor.'),
   here('floor.carry', 'floor.lay', 'physics', 'Boards that did not settle open their joints.'),
-  here('#paint', '#finished-floor', 'practice', 'Paint before floors: drips land on nothing dear.'),
-  here('#paint', 'floor.sand', 'practice', 'Paint before floors: drips land on nothing dear.'),
+  ...(['#finished-floor', 'floor.sand'] as const).flatMap((floor) => [
+    schooled(
+      'paint',
+      'paint-then-floors',
+      here('#paint', floor, 'practice', 'Paint before floors: drips land on nothing dear.'),
+    ),
+    ...(['paint.prime', 'paint.ceiling'] as const).map((first) =>
+      schooled(
+        'paint',
+        'last-coat-after-floors',
+        here(first, floor, 'practice', 'Primer and ceiling before floors: both spatter.'),
+      ),
+    ),
+    schooled(
+      'paint',
+      'last-coat-after-floors',
+      here(floor, 'paint.walls', 'practice', 'The walls are painted when the floor is down.'),
+    ),
+  ]),
   here('floor.sand', 'floor.finish', 'physics', 'Finish goes on clean, sanded boards.'),
   here('tile.backer', 'tile.seal', 'physics', 'The coating goes on the backer.'),
   here('tile.seal', 'tile.set', 'physics', 'Tile goes on dry waterproofing.'),

@@ -17,3 +17,6 @@ export {
 } from './plan';
 export { stageBoards, type StageBoard } from './stages';
 export { stagesOf, weeksOf, type Week } from './groups';
+export { causeOf, chainBack, type Because, type Cause } from './reasons';
+export { roomChanges, roomFreeDays } from './rooms';
+export { sayCause, sayLoop } from './say';

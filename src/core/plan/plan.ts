@@ -99,7 +99,14 @@ export const plannedJobSchema = z.object({
   letsGo: z.array(jobIdSchema),
   heldBy: z.array(heldBySchema),
   slackDays: z.int(),
-  needsSecondPair: z.boolean(),
+  /** What could not be had: a second pair of hands, a day long enough for one go, the hired tool back in time. */
+  lacks: z.array(z.enum(['second-pair', 'long-day', 'short-hire'])),
+  limits: z.object({
+    inOneGo: z.enum(['each', 'whole']).optional(),
+    shuts: z.enum(['work', 'wait']).optional(),
+    outdoors: z.literal(true).optional(),
+    hire: z.object({ tool: z.string(), days: z.int() }).optional(),
+  }),
   cautions: z.array(z.string()),
   because: z.array(z.string()),
 });
@@ -198,7 +205,7 @@ export const planSchema = z.object({
 export type Plan = z.infer<typeof planSchema>;
 
 export type PlanError =
-  /** Jobs on a loop, in order; only own jobs can make one. */
-  | { code: 'loop'; jobIds: string[] }
+  /** Jobs on a loop, in order, and why each must come before the next; only own jobs and rules can make one. */
+  | { code: 'loop'; jobIds: string[]; titles: string[]; whys: string[] }
   /** Nobody in the calendar has an hour for work that is left. */
   | { code: 'no-hours'; jobId: string };

@@ -1,82 +1,78 @@
 import { workWindow, type Person } from '../house';
-import { MINUTES_PER_DAY, fromDayNumber, moment, toDayNumber, dateOf, type Moment } from '../units';
+import { MINUTES_PER_DAY, fromDayNumber, moment, type Moment } from '../units';
 
 /** A stretch of one day in which a task is worked on. */
 export type Stretch = { from: Moment; to: Moment };
 
-/** Crumbs shorter than this are left alone unless they finish the task. */
-const SHORTEST_STRETCH = 30;
-/** After this many days without an hour anybody could give, nobody ever will. */
-const SEARCH_DAYS = 400;
+/** The hours a person gives, day by day, worked out once for all schedules that are tried. */
+export class Hours {
+  private readonly windows: (Stretch | null | undefined)[] = [];
 
-/** What one person still has free, day by day. Mutable while a schedule is being built. */
-export class PersonCalendar {
-  private readonly free = new Map<number, Stretch[]>();
+  constructor(
+    readonly person: Person,
+    readonly firstDay: number,
+  ) {}
 
-  constructor(readonly person: Person) {}
-
-  freeOn(day: number): Stretch[] {
-    const known = this.free.get(day);
-    if (known) return known;
+  on(day: number): Stretch | null {
+    const at = day - this.firstDay;
+    const known = this.windows[at];
+    if (known !== undefined) return known;
     const window = workWindow(this.person, fromDayNumber(day));
     const base = day * MINUTES_PER_DAY;
-    const stretches = window
-      ? [{ from: moment(base + window.from), to: moment(base + window.to) }]
-      : [];
-    this.free.set(day, stretches);
-    return stretches;
+    const found = window
+      ? { from: moment(base + window.from), to: moment(base + window.to) }
+      : null;
+    this.windows[at] = found;
+    return found;
+  }
+}
+
+const NOTHING: readonly Stretch[] = [];
+
+/** What is left of `free` once `taken` is gone. */
+export function without(free: readonly Stretch[], taken: Stretch): Stretch[] {
+  return free.flatMap((stretch) => {
+    if (stretch.to <= taken.from || stretch.from >= taken.to) return [stretch];
+    const rest: Stretch[] = [];
+    if (taken.from > stretch.from) rest.push({ from: stretch.from, to: taken.from });
+    if (stretch.to > taken.to) rest.push({ from: taken.to, to: stretch.to });
+    return rest;
+  });
+}
+
+/** What one person still has free. Mutable while a schedule is being built. */
+export class PersonCalendar {
+  private readonly free: (readonly Stretch[] | undefined)[] = [];
+  /** Days before this one hold nothing any more. */
+  firstFree: number;
+
+  constructor(readonly hours: Hours) {
+    this.firstFree = hours.firstDay;
+  }
+
+  freeOn(day: number): readonly Stretch[] {
+    const known = this.free[day - this.hours.firstDay];
+    if (known) return known;
+    const window = this.hours.on(day);
+    return window ? [window] : NOTHING;
   }
 
   take(taken: Stretch): void {
     const day = Math.floor(taken.from / MINUTES_PER_DAY);
-    this.free.set(
-      day,
-      this.freeOn(day).flatMap((stretch) => {
-        if (stretch.to <= taken.from || stretch.from >= taken.to) return [stretch];
-        return [
-          { from: stretch.from, to: taken.from },
-          { from: taken.to, to: stretch.to },
-        ].filter(({ from, to }) => to > from);
-      }),
-    );
+    this.free[day - this.hours.firstDay] = without(this.freeOn(day), taken);
+    while (this.firstFree <= day && this.freeOn(this.firstFree).length === 0) this.firstFree += 1;
   }
 }
 
-function overlap(a: readonly Stretch[], b: readonly Stretch[]): Stretch[] {
-  return a.flatMap((left) =>
-    b.flatMap((right) => {
-      const from = moment(Math.max(left.from, right.from));
-      const to = moment(Math.min(left.to, right.to));
-      return to > from ? [{ from, to }] : [];
-    }),
-  );
-}
-
-/**
- * The earliest stretches in which all of `people` are free together, adding up to `length` minutes,
- * none before `notBefore`. Undefined when they have no common hour within 400 days of the last one.
- */
-export function findStretches(
-  people: readonly PersonCalendar[],
-  length: number,
-  notBefore: Moment,
-): Stretch[] | undefined {
-  const found: Stretch[] = [];
-  let left = length;
-  let idleDays = 0;
-  for (let day = toDayNumber(dateOf(notBefore)); idleDays < SEARCH_DAYS; day += 1) {
-    idleDays += 1;
-    const [first, ...others] = people.map((calendar) => calendar.freeOn(day));
-    const common = others.reduce((free, next) => overlap(free, next), first ?? []);
-    for (const stretch of common) {
-      const from = moment(Math.max(stretch.from, notBefore));
-      const usable = Math.min(stretch.to - from, left);
-      if (usable <= 0 || (usable < SHORTEST_STRETCH && usable < left)) continue;
-      found.push({ from, to: moment(from + usable) });
-      left -= usable;
-      idleDays = 0;
-      if (left <= 0) return found;
+/** Where both are free. */
+export function overlap(a: readonly Stretch[], b: readonly Stretch[]): readonly Stretch[] {
+  const both: Stretch[] = [];
+  for (const left of a) {
+    for (const right of b) {
+      const from = Math.max(left.from, right.from);
+      const to = Math.min(left.to, right.to);
+      if (to > from) both.push({ from: moment(from), to: moment(to) });
     }
   }
-  return undefined;
+  return both;
 }

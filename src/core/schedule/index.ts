@@ -1,11 +1,6 @@
 export { AS_ESTIMATED, WITHOUT_RISKS, type Caution } from './caution';
-export { planHouse } from './plan';
-export { layGround, openTasks, waitMinutes } from './problem';
-export {
-  solveSchedule,
-  type Placement,
-  type ScheduleProblem,
-  type Task,
-  type TaskLink,
-  type TaskWork,
-} from './solve';
+export { Daylight } from './daylight';
+export { planHouse, planInOrder, planInSteps, type PlanOptions } from './house-plan';
+export { layGround, openTasks, waitMinutes, type Ground } from './problem';
+export { Scheduler, solveSchedule, type ScheduleProblem } from './solve';
+export type { Placement, Task, TaskLink, TaskWork } from './task';

@@ -1,6 +1,6 @@
-import type { JobId, Project } from '../house';
+import type { JobId } from '../house';
 import { conditionStates } from '../keys';
-import { closureBefore, type Link } from '../order';
+import type { Link } from '../order';
 import { progressOf } from '../progress';
 import { fail, ok, type Result } from '../result';
 import type { GateId, Job } from '../steps';
@@ -17,7 +17,6 @@ import {
   plainDate,
   type Moment,
 } from '../units';
-import { AS_ESTIMATED, type Caution } from './caution';
 import { orderLines } from './orders';
 import { GATES_COUNTED } from '../plan';
 import type { GateSummary, JobState, OrderLine, Plan, PlanError, PlannedJob } from '../plan';
@@ -27,42 +26,34 @@ import {
   doneMoment,
   holdsOn,
   isDone,
-  layGround,
   leftOf,
-  openTasks,
   waitMinutes,
   type Ground,
 } from './problem';
-import { solveSchedule, type Placement } from './solve';
+import type { OpenHouse } from './open';
+import type { Schedule } from './solve';
+import type { Placement } from './task';
 
 type Placed = { start: Moment; finish: Moment; placement: Placement | undefined };
 type Placements = ReadonlyMap<JobId, Placed>;
 
 const MORNING = 8 * 60;
 
-function placeJobs(ground: Ground): Result<Placements, PlanError> {
-  const { tasks, links } = openTasks(ground);
-  const indexOf = new Map(tasks.map((task, index) => [task.id, index]));
-  const placements = solveSchedule({
-    now: ground.now,
-    people: ground.project.people,
-    tasks,
-    links: links.map(({ before, after, lag }) => ({
-      before: indexOf.get(before) ?? 0,
-      after: indexOf.get(after) ?? 0,
-      lag,
-    })),
-  });
+/** The jobs where a schedule of the open ones puts them, finished ones where the log does. */
+function placeJobs(
+  ground: Ground,
+  open: OpenHouse,
+  schedule: Schedule,
+): Result<Placements, PlanError> {
   const placed = new Map<JobId, Placed>();
   for (const job of ground.jobs) {
     const { firstOn, doneOn } = progressOf(ground.progress, job.id);
-    const index = indexOf.get(job.id);
     if (doneOn !== null) {
       const finish = doneMoment(ground, doneOn);
       const start = moment(Math.min(momentAt(firstOn ?? doneOn, MORNING), finish));
       placed.set(job.id, { start, finish, placement: undefined });
     } else {
-      const placement = index === undefined ? undefined : placements[index];
+      const placement = schedule[open.indexOf.get(job.id) ?? -1];
       if (!placement) return fail({ code: 'no-hours', jobId: job.id });
       const start = firstOn ? momentAt(firstOn, MORNING) : placement.start;
       placed.set(job.id, { start, finish: placement.finish, placement });
@@ -200,7 +191,8 @@ function plannedJob(
     letsGo: (ground.graph.outOf.get(job.id) ?? []).map(({ after }) => after),
     heldBy,
     slackDays: slack.get(job.id) ?? 0,
-    needsSecondPair: here.placement?.needsSecondPair ?? false,
+    lacks: [...(here.placement?.lacks ?? [])],
+    limits: job.limits,
     cautions: [...job.cautions],
     because: [...job.because],
   };
@@ -349,35 +341,13 @@ function storesLines(ground: Ground, placed: Placements): OrderLine[] {
     .sort((a, b) => a.orderBy.localeCompare(b.orderBy) || a.what.localeCompare(b.what));
 }
 
-/**
- * The build order with dates: jobs of the chosen works, their links with reasons, placed on the
- * household's hours from `now` on. Same input, same answer. Fails on a loop of own jobs, and when
- * nobody has an hour for work that is left.
- */
-export function planHouse(
-  project: Project,
-  now: Moment,
-  caution: Caution = AS_ESTIMATED,
+/** The plan that a schedule of the open jobs makes. Fails when nobody has an hour for work that is left. */
+export function planFrom(
+  ground: Ground,
+  open: OpenHouse,
+  schedule: Schedule,
 ): Result<Plan, PlanError> {
-  const ground = layGround(project, now, caution);
-  if (!ground.ok) return ground;
-  const plan = planOn(ground.value);
-  if (!plan.ok || totalLate(plan.value) === 0) return plan;
-  // A date from outside would be missed: what it covers goes first, if that brings it nearer.
-  const late = plan.value.demands.filter(({ daysLate }) => daysLate > 0).map(({ id }) => id);
-  const covered = Object.values(project.demands)
-    .filter(({ id }) => late.includes(id))
-    .flatMap((demand) => coveredBy(ground.value, demand));
-  const urgent = closureBefore(ground.value.graph, [...ground.value.urgent, ...covered]);
-  const pushed = planOn({ ...ground.value, urgent });
-  return pushed.ok && totalLate(pushed.value) < totalLate(plan.value) ? pushed : plan;
-}
-
-const totalLate = ({ demands }: Plan): number =>
-  demands.reduce((sum, { daysLate }) => sum + daysLate, 0);
-
-function planOn(ground: Ground): Result<Plan, PlanError> {
-  const placed = placeJobs(ground);
+  const placed = placeJobs(ground, open, schedule);
   if (!placed.ok) return placed;
   const slack = slackDays(ground, placed.value);
   const jobs = ground.jobs.map((job) => plannedJob(ground, placed.value, slack, job));

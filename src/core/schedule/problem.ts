@@ -7,11 +7,13 @@ import {
   linkJobs,
   withoutImplied,
   type Graph,
+  type Link,
 } from '../order';
 import { effortLeft, progressOf, readProgress, type Progress } from '../progress';
 import { fail, ok, type Result } from '../result';
 import { allowances, openRisks } from '../risk';
-import { expandJobs, type Job } from '../steps';
+import { amountOf, expandJobs, type Job } from '../steps';
+import { answerOf } from '../schools';
 import { openQuestions, type Undecided } from '../survey';
 import {
   addDays,
@@ -26,7 +28,7 @@ import {
 import type { Caution } from './caution';
 import { materialHolds, ordersByLine } from './orders';
 import type { HeldBy, PlanError } from '../plan';
-import { roughSpan, type Task, type TaskWork } from './solve';
+import { roughSpan, type ShutRoom, type Task, type TaskWork } from './task';
 
 /** The house turned into jobs, links and what is known of each: the ground a plan stands on. */
 export type Ground = {
@@ -44,7 +46,16 @@ export type Ground = {
   allowances: ReadonlyMap<JobId, Minutes>;
   /** Jobs that go before all others: looking where trouble is suspected, and what a date from outside presses. */
   urgent: ReadonlySet<JobId>;
+  /** What closes the shell against the weather, and all that comes before it. */
+  dryIn: ReadonlySet<JobId>;
 };
+
+const DRY_IN: ReadonlySet<string> = new Set([
+  'shell.roof',
+  'shell.window',
+  'shell.door',
+  'shell.wrap',
+]);
 
 /** Evening work counts as finished by nine, unless the day is not that far yet. */
 const DAY_ENDS = 21 * 60;
@@ -52,6 +63,9 @@ const MORNING = 8 * 60;
 const HOUR = 60;
 /** Planning goes on as if an open question were answered tomorrow: its decide-by date says what later costs. */
 const ANSWER_DAYS = 1;
+/** Spread wide enough that rooms never run into gates, nor gates into what is urgent. */
+const ROOMS_AT_MOST = 10_000;
+const GROUPS_OF_PATH = 1_000_000;
 
 export function layGround(
   project: Project,
@@ -62,7 +76,7 @@ export function layGround(
   const ids = jobs.map((job) => job.id);
   const links = linkJobs(jobs, project);
   const loop = findLoop(ids, links);
-  if (loop) return fail({ code: 'loop', jobIds: loop });
+  if (loop) return fail(loopError(loop, jobs, links));
   const graph = buildGraph(ids, withoutImplied(ids, links));
   const firstHour = momentAt(project.house.firstDay, 0);
   return ok({
@@ -83,7 +97,24 @@ export function layGround(
         .map(({ lookJobId }) => lookJobId)
         .filter((id) => ids.includes(id)),
     ),
+    dryIn: closureBefore(
+      graph,
+      jobs.filter(({ stepId }) => stepId !== null && DRY_IN.has(stepId)).map(({ id }) => id),
+    ),
   });
+}
+
+function loopError(
+  loop: readonly JobId[],
+  jobs: readonly Job[],
+  links: readonly Link[],
+): PlanError {
+  const whys = loop.map((before, at) => {
+    const after = loop[(at + 1) % loop.length];
+    return links.find((link) => link.before === before && link.after === after)?.why ?? '';
+  });
+  const titles = loop.map((id) => jobs.find((job) => job.id === id)?.title ?? id);
+  return { code: 'loop', jobIds: [...loop], titles, whys };
 }
 
 export const isDone = (ground: Ground, id: JobId): boolean =>
@@ -124,10 +155,33 @@ function bookedFrom(ground: Ground, job: Job, bookAheadDays: number): Moment {
 const shareLeft = (ground: Ground, job: Job): number =>
   1 - (progressOf(ground.progress, job.id).share ?? 0) / 100;
 
+/** Person-minutes that must be done within one day: a piece of what is counted, or all that is left. */
+function chunkOf(ground: Ground, job: Job, left: Minutes): { chunk?: number } {
+  switch (job.limits.inOneGo) {
+    case undefined:
+      return {};
+    case 'whole':
+      return { chunk: left };
+    case 'each': {
+      const piece = job.estimate / Math.max(1, amountOf(job.quantity));
+      return { chunk: Math.min(left, piece * ground.caution.effort) };
+    }
+  }
+}
+
 function taskWork(ground: Ground, job: Job): TaskWork {
   switch (job.work.kind) {
-    case 'effort':
-      return { kind: 'effort', minutes: leftOf(ground, job), hands: job.work.hands };
+    case 'effort': {
+      const left = leftOf(ground, job);
+      const { hire } = job.limits;
+      return {
+        kind: 'effort',
+        minutes: left,
+        hands: job.work.hands,
+        ...chunkOf(ground, job, left),
+        ...(hire ? { hireDays: hire.days } : {}),
+      };
+    }
     case 'span':
       return {
         kind: 'span',
@@ -135,11 +189,51 @@ function taskWork(ground: Ground, job: Job): TaskWork {
           1,
           Math.ceil(job.work.workdays * shareLeft(ground, job) * ground.caution.effort),
         ),
+        crew: job.work.trade,
       };
     case 'hold':
       return { kind: 'hold', bookedFrom: bookedFrom(ground, job, job.work.bookAheadDays) };
   }
 }
+
+/**
+ * What goes before all else and is not traded for an earlier date: looking where trouble is suspected, then the school
+ * of shell or inside, then the path through the house that was chosen.
+ */
+function groupOf(ground: Ground, job: Job): number {
+  if (ground.urgent.has(job.id)) return 0;
+  return (1 + shellGroup(ground, job)) * GROUPS_OF_PATH + pathGroup(ground, job);
+}
+
+/** Dry-in first: the shell, with all it waits for, before the rest. Inside first: outside work that no gate to living needs last. */
+function shellGroup(ground: Ground, job: Job): number {
+  if (answerOf(ground.project, 'shell') === 'dry-in-first') return ground.dryIn.has(job.id) ? 0 : 1;
+  const waits = job.limits.outdoors && ground.membership.get(job.id) === 'done';
+  return waits ? 1 : 0;
+}
+
+function pathGroup(ground: Ground, job: Job): number {
+  const gate = gateRank(ground.membership.get(job.id) ?? 'done');
+  const room = job.placeId === null ? 0 : ground.project.placeOrder.indexOf(job.placeId) + 1;
+  switch (ground.project.path) {
+    case 'trades':
+      return 0;
+    case 'core':
+      return gate;
+    case 'rooms':
+      return gate * ROOMS_AT_MOST + room;
+  }
+}
+
+/** Rooms that something finished keeps shut while it dries. */
+export const shutRoomsOf = (ground: Ground): ShutRoom[] =>
+  ground.jobs.flatMap((job) => {
+    const { doneOn } = progressOf(ground.progress, job.id);
+    if (doneOn === null || job.placeId === null || job.limits.shuts !== 'wait') return [];
+    const from = doneMoment(ground, doneOn);
+    const to = moment(from + waitMinutes(job, ground.caution));
+    return to > ground.now ? [{ placeId: job.placeId, from, to }] : [];
+  });
 
 /** What else than another job keeps it back. */
 export function holdsOn(ground: Ground, job: Job): HeldBy[] {
@@ -208,16 +302,15 @@ export function openTasks(ground: Ground): { tasks: Task[]; links: OpenLink[] } 
       id: job.id,
       work: works.get(job.id) ?? { kind: 'effort', minutes: 0, hands: 1 },
       notBefore: moment(Math.max(ground.now, booked, ...holds, ...cured)),
+      group: groupOf(ground, job),
       rank: [
-        ground.urgent.has(job.id) ? 0 : 1,
         gateRank(ground.membership.get(job.id) ?? 'done'),
         progress.firstOn === null ? 1 : 0,
-        ground.project.path === 'rooms' && job.placeId !== null
-          ? ground.project.placeOrder.indexOf(job.placeId)
-          : 0,
         -(tail.get(job.id) ?? 0),
         job.stage,
       ],
+      placeId: job.placeId,
+      ...limitsOf(ground, job),
     };
   });
   const openIds = new Set(open.map((job) => job.id));
@@ -239,6 +332,15 @@ export function openTasks(ground: Ground): { tasks: Task[]; links: OpenLink[] } 
   };
 }
 
+function limitsOf(ground: Ground, job: Job): Pick<Task, 'alone' | 'shutAfter' | 'outdoors'> {
+  const { shuts, outdoors } = job.limits;
+  return {
+    ...(shuts ? { alone: true } : {}),
+    ...(shuts === 'wait' ? { shutAfter: waitMinutes(job, ground.caution) } : {}),
+    ...(outdoors ? { outdoors } : {}),
+  };
+}
+
 export type OpenLink = { before: string; after: string; lag: number };
 
 /** Time set aside behind an investigation for what it may find: a task of its own that no list shows. */
@@ -253,7 +355,8 @@ function findTasks(ground: Ground, tasks: readonly Task[]): { tasks: Task[]; lin
       work: { kind: 'effort', minutes: allowed, hands: 1 },
       // Nobody spends today's hours on what was not found yet.
       notBefore: momentAt(addDays(dateOf(ground.now), 1), 0),
-      rank: byId.get(id)?.rank ?? [1, 0],
+      group: byId.get(id)?.group ?? 0,
+      rank: byId.get(id)?.rank ?? [0],
     })),
     links: weights.flatMap(([id]) => [
       ...(byId.has(id)
@@ -282,6 +385,8 @@ export function coveredBy(ground: Ground, { covers }: Demand): JobId[] {
     switch (covers.kind) {
       case 'place':
         return job.placeId === covers.placeId;
+      case 'job':
+        return job.id === covers.jobId;
       case 'gate':
         return gateRank(ground.membership.get(job.id) ?? 'done') <= gateRank(covers.gate);
       case 'outside': {

@@ -14,6 +14,8 @@ import { AREA_PER_SQFT, TICKS_PER_FOOT, cents, minutes, type Minutes } from '../
 import type { Job, JobMaterial, Quantity } from './job';
 import { jobIdFor } from './job-id';
 import { findStep, STEPS } from './library';
+import { hiredLimits, limitsOf } from './limits';
+import { schooled } from './schooled';
 import type { MaterialUse, Step, StepWork } from './step';
 import { ALWAYS, findWork } from './works';
 
@@ -189,6 +191,7 @@ function jobOf(step: Step, where: Place | number | undefined, ask: Ask, project:
     quantity,
     estimate: estimateEffort(step.work, quantity),
     wait: step.wait,
+    limits: limitsOf(step.id, step.stage, place?.kind),
     materials: materialsFor(step, id, quantity, place, project),
     cautions: step.cautions,
     meets: step.meets
@@ -219,6 +222,11 @@ const ownJobOf = (own: OwnJob, project: Project): Job => ({
   },
   quantity: { kind: 'count', count: 1 },
   estimate: own.minutes,
+  limits: limitsOf(
+    null,
+    own.stage,
+    own.placeId === null ? undefined : project.places[own.placeId]?.kind,
+  ),
   materials: [],
   cautions: [],
   meets: [],
@@ -238,6 +246,7 @@ function givenToTrade(job: Job, project: Project): Job {
     ...job,
     work: { kind: 'span', trade, workdays, price },
     estimate: minutes(0),
+    limits: hiredLimits(job.limits),
     materials: [],
   };
 }
@@ -255,7 +264,10 @@ function withOwnLines(job: Job, project: Project): Job {
 export function expandJobs(project: Project): Job[] {
   const { house, byFloor, byPlace } = collectAsks(project);
   const places = placesInOrder(project);
-  const fromLibrary = STEPS.filter((step) => applies(step, project)).flatMap((step) => {
+  const steps = STEPS.filter((step) => applies(step, project)).map((step) =>
+    schooled(step, project),
+  );
+  const fromLibrary = steps.flatMap((step) => {
     if (step.at === 'house') {
       const ask = house.get(step.id);
       return ask ? [jobOf(step, undefined, ask, project)] : [];

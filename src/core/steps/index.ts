@@ -6,4 +6,6 @@ export { STEPS, findStep } from './library';
 export { ALWAYS, LOOK_WORKS, WORKS, findWork, worksFor, type Work } from './works';
 export type { Job, JobMaterial, Quantity } from './job';
 export { amountOf, estimateEffort, expandJobs } from './expand';
+export { LIMITED_STEPS, type JobLimits } from './limits';
+export { TURNED_STEPS } from './schooled';
 export { jobIdFor } from './job-id';

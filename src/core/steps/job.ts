@@ -3,6 +3,7 @@ import type { JobId, PlaceId } from '../house';
 import type { Area, Cents, Minutes, Ticks } from '../units';
 import type { CautionId } from './cautions';
 import type { ConditionId } from './conditions';
+import type { JobLimits } from './limits';
 import type { StageNumber } from './stages';
 import type { MaterialUse, Step, StepWork } from './step';
 
@@ -42,6 +43,7 @@ export type Job = {
   /** Person-minutes in all for own work; 0 for trades and inspections. */
   estimate: Minutes;
   wait?: Step['wait'];
+  limits: JobLimits;
   materials: readonly JobMaterial[];
   cautions: readonly CautionId[];
   meets: readonly ConditionId[];

@@ -1,8 +1,9 @@
-import { workWindow, type Project } from '../house';
+import { isAtRest, workWindow, type Project } from '../house';
 import { linkJobs } from '../order';
 import type { Plan, PlannedJob } from '../plan';
+import { daylightOn } from '../schedule/daylight';
 import { expandJobs } from '../steps';
-import { dateOf, isWeekend, minuteOfDay } from '../units';
+import { dateOf, isWeekend, lastDayOf, daysBetween, minuteOfDay, toDayNumber } from '../units';
 
 /**
  * What is wrong with a plan, found without the scheduler's help: from the rules, the steps' waits and
@@ -17,6 +18,9 @@ export function faultsOf(project: Project, plan: Plan): string[] {
     ...orderFaults(project, jobs, planned),
     ...plan.jobs.flatMap((job) => ownFaults(job, plan)),
     ...peopleFaults(project, plan),
+    ...plan.jobs.flatMap((job) => limitFaults(project, job)),
+    ...roomFaults(plan),
+    ...tradeFaults(plan),
   ];
 }
 
@@ -48,10 +52,11 @@ function ownFaults(job: PlannedJob, plan: Plan): string[] {
     if ((job.stretches[0]?.from ?? job.finish) < held.until)
       faults.push(`${job.id} begins before ${held.kind}`);
   }
-  if (job.work.kind === 'effort' && !job.needsSecondPair && worked < job.left) {
+  const alone = job.lacks.includes('second-pair');
+  if (job.work.kind === 'effort' && !alone && worked < job.left) {
     faults.push(`${job.id} gets ${worked} of ${job.left} minutes`);
   }
-  if (job.work.kind === 'effort' && job.work.hands === 2 && !job.needsSecondPair) {
+  if (job.work.kind === 'effort' && job.work.hands === 2 && !alone) {
     if (job.stretches.some(({ people }) => new Set(people).size < 2))
       faults.push(`${job.id} wants two people`);
   }
@@ -81,6 +86,73 @@ function peopleFaults(project: Project, plan: Plan): string[] {
         ...(outside ? [`${person.id} works outside their hours on ${stretch.job}`] : []),
         ...(clash ? [`${person.id} is in two places at once on ${stretch.job}`] : []),
       ];
+    });
+  });
+}
+
+/** Daylight and season outside, pieces that are not cut in two by a night, tools that go back in time. */
+function limitFaults(project: Project, job: PlannedJob): string[] {
+  if (job.doneOn !== null || job.stretches.length === 0) return [];
+  const { outdoors, inOneGo, hire } = job.limits;
+  const faults: string[] = [];
+  for (const { from, to, people } of outdoors ? job.stretches : []) {
+    const day = dateOf(from);
+    if (isAtRest(project.outsideRest, day)) faults.push(`${job.id} is outside in the rest`);
+    const light = daylightOn(toDayNumber(day));
+    const dark = minuteOfDay(from) < light.from || minuteOfDay(from) + (to - from) > light.to;
+    if (people.length > 0 && dark) faults.push(`${job.id} is outside in the dark`);
+  }
+  const days = new Map<string, number>();
+  for (const { from, to } of job.stretches) {
+    days.set(dateOf(from), (days.get(dateOf(from)) ?? 0) + (to - from));
+  }
+  if (inOneGo === 'whole' && days.size > 1 && !job.lacks.includes('long-day')) {
+    faults.push(`${job.id} takes ${days.size} days, not one`);
+  }
+  if (inOneGo === 'each' && job.quantity.kind === 'count' && !job.lacks.includes('long-day')) {
+    const pieces = job.quantity.count;
+    if (days.size > pieces) faults.push(`${job.id} cuts one of ${pieces} pieces in two`);
+  }
+  const [first, last] = [job.stretches[0], job.stretches.at(-1)];
+  if (hire && first && last && job.work.kind === 'effort' && !job.lacks.includes('short-hire')) {
+    const kept = daysBetween(dateOf(first.from), lastDayOf(last.to)) + 1;
+    if (kept > hire.days) faults.push(`${job.id} keeps the ${hire.tool} ${kept} days`);
+  }
+  return faults;
+}
+
+/** Nobody works in a room that wet or dusty work, or its drying, keeps shut. */
+function roomFaults(plan: Plan): string[] {
+  const open = plan.jobs.filter(({ placeId, doneOn }) => placeId !== null && doneOn === null);
+  return plan.jobs
+    .filter(({ placeId, limits }) => placeId !== null && limits.shuts !== undefined)
+    .flatMap((job) => {
+      const drying =
+        job.limits.shuts === 'wait' && job.wait
+          ? [{ from: job.finish as number, to: job.finish + job.wait.minutes }]
+          : [];
+      const shut = [...(job.doneOn === null ? job.stretches : []), ...drying];
+      return open
+        .filter(({ id, placeId }) => id !== job.id && placeId === job.placeId)
+        .flatMap((other) =>
+          other.stretches
+            .filter(({ from, to }) => shut.some((wall) => from < wall.to && to > wall.from))
+            .map(() => `${other.id} is in the room that ${job.id} keeps shut`),
+        );
+    });
+}
+
+/** One crew is in one place at a time. */
+function tradeFaults(plan: Plan): string[] {
+  const booked = new Map<string, string>();
+  return plan.jobs.flatMap((job) => {
+    const { work } = job;
+    if (work.kind !== 'span' || job.doneOn !== null) return [];
+    return job.stretches.flatMap(({ from }) => {
+      const key = `${work.trade} ${dateOf(from)}`;
+      const other = booked.get(key);
+      booked.set(key, job.id);
+      return other === undefined ? [] : [`${work.trade} is at ${other} and ${job.id} on one day`];
     });
   });
 }

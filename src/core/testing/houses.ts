@@ -1,16 +1,19 @@
 import fc from 'fast-check';
 import {
+  SCHOOL_OPTIONS,
   placeKindSchema,
   rectangle,
   reduceJournal,
+  type DatedHours,
   type EventBodyOf,
   type JournalEvent,
   type Place,
   type PlaceKind,
   type Project,
+  type SchoolId,
 } from '../house';
 import { worksFor } from '../steps';
-import { fromFeet, minutes, plainDate } from '../units';
+import { addDays, fromFeet, minutes, plainDate } from '../units';
 
 /** Test houses. Ids and stamps are plain, so that a failing case can be read. */
 export const stamped = (bodies: readonly EventBodyOf[], device = 'phone'): JournalEvent[] =>
@@ -65,6 +68,32 @@ export function houseOf(...bodies: EventBodyOf[]): Project {
   return project;
 }
 
+/** How a year goes: schools and the path through the house, days away and days of a push, a season in which nothing is done outside. */
+function anyYear() {
+  const day = fc.integer({ min: 0, max: 120 }).map((at) => addDays(plainDate('2026-01-05'), at));
+  const dated = fc
+    .tuple(day, fc.integer({ min: 0, max: 14 }), fc.constantFrom(0, 240, 480))
+    .map(([from, days, spent]): DatedHours => ({
+      from,
+      to: addDays(from, days),
+      minutes: minutes(spent),
+      because: 'drawn',
+    }));
+  const answer = <T extends SchoolId>(school: T) => fc.constantFrom(...SCHOOL_OPTIONS[school]);
+  return fc.record({
+    schools: fc.record({
+      shell: answer('shell'),
+      floors: answer('floors'),
+      trim: answer('trim'),
+      paint: answer('paint'),
+      shelves: answer('shelves'),
+    }),
+    path: fc.constantFrom('trades' as const, 'rooms' as const, 'core' as const),
+    outsideRest: fc.constantFrom(null, { from: '12-01', to: '02-15' }),
+    away: fc.array(fc.array(dated, { maxLength: 3 }), { minLength: 2, maxLength: 2 }),
+  });
+}
+
 /** Any house: one to six places of any kind, each with any of the works offered for it. */
 export const anyHouse: fc.Arbitrary<Project> = fc
   .tuple(
@@ -79,8 +108,9 @@ export const anyHouse: fc.Arbitrary<Project> = fc
     ),
     fc.integer({ min: 1880, max: 2020 }),
     fc.constantFrom('empty' as const, 'lived-in' as const),
+    anyYear(),
   )
-  .map(([rooms, yearBuilt, occupancy]) => {
+  .map(([rooms, yearBuilt, occupancy, { path, schools, outsideRest, away }]) => {
     const bodies = rooms.flatMap(([kind, feet, picks, count], index) => {
       const id = `p${index}`;
       const offered = worksFor(kind);
@@ -88,5 +118,7 @@ export const anyHouse: fc.Arbitrary<Project> = fc
       return [added(place(id, kind, feet)), ...[...works].map((work) => chosen(id, work, count))];
     });
     const project = houseOf(...bodies);
-    return { ...project, house: { ...project.house, yearBuilt, occupancy } };
+    const people = project.people.map((person, at) => ({ ...person, dates: away[at] ?? [] }));
+    const built = { ...project.house, yearBuilt, occupancy };
+    return { ...project, house: built, people, path, schools, outsideRest };
   });

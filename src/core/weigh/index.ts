@@ -1,1 +1,1 @@
-export { weighOptions } from './weigh';
+export { weighInSteps, weighOptions } from './weigh';

@@ -1,8 +1,9 @@
 import type { Project } from '../house';
+import { quietly, toTheEnd, type InSteps } from '../in-steps';
 import { isToOrder, type Plan, type PlanError } from '../plan';
 import { adviseContingency, expectedCost, openRisks } from '../risk';
 import { fail, ok, type Result } from '../result';
-import { planHouse } from '../schedule';
+import { planInSteps } from '../schedule';
 import { expandJobs } from '../steps';
 import { addCents, addDays, cents, dateOf, daysBetween, minutes, type Moment } from '../units';
 import { withOption, type GateDays, type Option, type Weighed } from '../compare';
@@ -27,20 +28,27 @@ function moneyNow(plan: Plan) {
  * Weighs options side by side by planning the house with each: same day, same people, same rules. Fails where an
  * option cannot be planned at all.
  */
-export function weighOptions(
+export function* weighInSteps(
   project: Project,
   now: Moment,
   options: readonly Option[],
-): Result<Weighed[], PlanError> {
+): InSteps<null, Result<Weighed[], PlanError>> {
   const weighed: Weighed[] = [];
   for (const option of options) {
     const house = withOption(project, option);
-    const planned = planHouse(house, now);
+    const planned = yield* quietly(planInSteps(house, now));
     if (!planned.ok) return fail(planned.error);
     weighed.push(weigh(house, planned.value, option, weighed[0]));
   }
   return ok(weighed);
 }
+
+/** {@link weighInSteps} run to its end. */
+export const weighOptions = (
+  project: Project,
+  now: Moment,
+  options: readonly Option[],
+): Result<Weighed[], PlanError> => toTheEnd(weighInSteps(project, now, options));
 
 function weigh(house: Project, plan: Plan, option: Option, against: Weighed | undefined): Weighed {
   const { gates } = plan;
@@ -64,6 +72,7 @@ function weigh(house: Project, plan: Plan, option: Option, against: Weighed | un
     contingency,
     centsTotal: cents(centsToEnd + contingency),
     gates: { sleep: gate('sleep'), live: gate('live'), done: gate('done') },
+    daysLate: plan.demands.reduce((sum, { daysLate }) => sum + daysLate, 0),
     ownMinutes: gates.done.minutesLeft,
     permits: open.filter(({ id }) => permitted.has(id)).length,
     inspections: open.filter(({ work }) => work.kind === 'hold').length,

@@ -12,12 +12,15 @@ import {
   useAppSelector,
 } from '@/store';
 import { BlockLink, Body, Caution, Note, Small, Strong, SubHeading, Title } from '@/ui';
+import { BackToToday } from './BackToToday';
 import { JobActions } from './JobActions';
 import { MoveJob } from './MoveJob';
 import { RuleActions } from './RuleActions';
 import {
+  LACK_WORDS,
   effortWords,
   heldWords,
+  limitWords,
   momentWords,
   standingWords,
   waitWords,
@@ -42,17 +45,20 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
       <WaitsFor job={job} />
       {job.doneOn === null ? <MoveJob key={`move-${job.id}`} job={job} /> : null}
       <LetsGo job={job} />
+      <BackToToday job={job} />
       <View>
         <SubHeading>The hours</SubHeading>
         {workingWords(job, project.units).map((line) => (
           <Note key={line}>{line}</Note>
         ))}
-        {job.needsSecondPair ? (
-          <Note className="text-brick">
-            It wants two people, and nobody else has hours in your calendar. Ask someone for that
-            day.
+        {limitWords(job).map((line) => (
+          <Note key={line}>{line}</Note>
+        ))}
+        {job.lacks.map((lack) => (
+          <Note key={lack} className="text-brick">
+            {LACK_WORDS[lack]}
           </Note>
-        ) : null}
+        ))}
       </View>
       <Needs job={job} />
       <Cautions job={job} />

@@ -1,35 +1,36 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Option, Weighed } from '@/core/compare';
 import type { EventBodyOf } from '@/core/house';
-import { parseDay } from '@/core/log';
+import { parseComingDay } from '@/core/log';
 import type { PlannedJob } from '@/core/plan';
-import { countWords, formatDate, type PlainDate } from '@/core/units';
+import { formatDate, type PlainDate } from '@/core/units';
+import { TryOut } from '@/features/whatif';
 import {
   freshId,
   keep,
   placeOf,
   selectJobs,
-  selectJobsById,
   selectProject,
   selectToday,
   useAppDispatch,
   useAppSelector,
-  weigh,
 } from '@/store';
 import { Button, Choice, Field, Note, SubHeading } from '@/ui';
-import type { PlanningError } from '@/workers/protocol';
+import { doneBy, notBefore, onDay, type Wish } from './wishes';
 
-type Wish = { change: EventBodyOf; said: string };
+type Asking = 'not-before' | 'on' | 'by' | 'after';
 
 const OFFERED = 6;
+const WAYS = [
+  { value: 'not-before' as const, label: 'Not before a day' },
+  { value: 'on' as const, label: 'On a day' },
+  { value: 'by' as const, label: 'Done by a day' },
+  { value: 'after' as const, label: 'After another job' },
+];
 
-/** Moves a job: not before a day, or after another job. The plan is tried with the wish before it is kept. */
+/** Moves a job: to a day, or behind another job. The plan is tried with the wish before it is kept. */
 export function MoveJob({ job }: { job: PlannedJob }) {
-  const dispatch = useAppDispatch();
-  const today = useAppSelector(selectToday);
-  const until = useAppSelector(selectProject).notBefore[job.id];
-  const [asking, setAsking] = useState<'day' | 'after' | null>(null);
+  const [asking, setAsking] = useState<Asking | null>(null);
   const [wish, setWish] = useState<Wish | null>(null);
   const close = () => {
     setAsking(null);
@@ -38,52 +39,98 @@ export function MoveJob({ job }: { job: PlannedJob }) {
   return (
     <View className="gap-2 print:hidden">
       <SubHeading>Move it</SubHeading>
-      {until !== undefined ? (
-        <View className="flex-row flex-wrap items-center gap-3">
-          <Note>{`You said: not before ${formatDate(until, today)}.`}</Note>
-          <Button
-            look="quiet"
-            label="Let it go"
-            hint={`Let it go: ${job.title}`}
-            onPress={() =>
-              void dispatch(
-                keep([{ type: 'jobLetGo', payload: { jobId: job.id } }], `Let go: ${job.title}.`),
-              )
-            }
-          />
-        </View>
-      ) : null}
-      <View className="flex-row flex-wrap gap-2">
-        <Button label="Not before a day" onPress={() => setAsking('day')} />
-        <Button label="After another job" onPress={() => setAsking('after')} />
-      </View>
-      {asking === 'day' ? <NotBefore job={job} onWish={setWish} /> : null}
+      <Wishes job={job} />
+      <Choice
+        label="Move it"
+        value={asking}
+        options={WAYS}
+        onChange={(next) => {
+          setAsking(next);
+          setWish(null);
+        }}
+      />
       {asking === 'after' ? <After job={job} onWish={setWish} /> : null}
-      {wish ? <Tried key={wish.said} wish={wish} onDone={close} /> : null}
+      {asking !== null && asking !== 'after' ? (
+        <ToDay key={asking} job={job} asking={asking} onWish={setWish} />
+      ) : null}
+      {wish ? (
+        <TryOut
+          key={wish.said}
+          changes={wish.changes}
+          said={wish.said}
+          onDone={close}
+          onNearest={({ finish }) => setWish(doneBy(job, finish, wish.demandId ?? ''))}
+        />
+      ) : null}
     </View>
   );
 }
 
-function NotBefore({ job, onWish }: { job: PlannedJob; onWish: (wish: Wish) => void }) {
+/** What was wished for this job already, each to be let go again. */
+function Wishes({ job }: { job: PlannedJob }) {
+  const dispatch = useAppDispatch();
+  const today = useAppSelector(selectToday);
+  const { notBefore: held, demands } = useAppSelector(selectProject);
+  const until = held[job.id];
+  const wished = Object.values(demands).filter(
+    ({ covers }) => covers.kind === 'job' && covers.jobId === job.id,
+  );
+  const said: { words: string; letGo: EventBodyOf }[] = [
+    ...(until === undefined
+      ? []
+      : [
+          {
+            words: `You said: not before ${formatDate(until, today)}.`,
+            letGo: { type: 'jobLetGo' as const, payload: { jobId: job.id } },
+          },
+        ]),
+    ...wished.map(({ id, by }) => ({
+      words: `You said: done by ${formatDate(by, today)}.`,
+      letGo: { type: 'demandLifted' as const, payload: { demandId: id } },
+    })),
+  ];
+  return said.map(({ words, letGo }) => (
+    <View key={words} className="flex-row flex-wrap items-center gap-3">
+      <Note>{words}</Note>
+      <Button
+        look="quiet"
+        label="Let it go"
+        hint={`Let it go: ${words}`}
+        onPress={() => void dispatch(keep([letGo], `Let go: ${job.title}.`))}
+      />
+    </View>
+  ));
+}
+
+const DAY_LABELS = { 'not-before': 'Not before', on: 'On', by: 'Done by' } as const;
+
+function ToDay({
+  job,
+  asking,
+  onWish,
+}: {
+  job: PlannedJob;
+  asking: Exclude<Asking, 'after'>;
+  onWish: (wish: Wish) => void;
+}) {
+  const dispatch = useAppDispatch();
   const today = useAppSelector(selectToday);
   const [text, setText] = useState('');
   const [error, setError] = useState<string>();
   const tryIt = () => {
-    const on: PlainDate | undefined = parseDay(text, today);
+    const on: PlainDate | undefined = parseComingDay(text, today);
     if (!on) setError(`“${text}” is not a day. Write 14 Mar, Sat or 2026-03-14.`);
-    else if (on <= today) setError('That day is here already. Give a later one.');
-    else {
-      onWish({
-        change: { type: 'jobHeldUntil', payload: { jobId: job.id, on } },
-        said: `${job.title}: not before ${formatDate(on, today)}`,
-      });
-    }
+    else if (asking === 'not-before' && on <= today)
+      setError('That day is here already. Give a later one.');
+    else if (on < today) setError('That day is past. Give a later one.');
+    else if (asking === 'not-before') onWish(notBefore(job, on));
+    else onWish((asking === 'on' ? onDay : doneBy)(job, on, dispatch(freshId())));
   };
   return (
     <View className="flex-row items-end gap-2">
       <Field
         className="flex-1"
-        label="Not before"
+        label={DAY_LABELS[asking]}
         placeholder="2026-04-14"
         value={text}
         error={error}
@@ -121,16 +168,9 @@ function After({ job, onWish }: { job: PlannedJob; onWish: (wish: Wish) => void 
       setError('Say why: the reason is what lets you change your mind later.');
       return;
     }
+    const rule = { id: dispatch(freshId()), before: before.id, after: job.id };
     onWish({
-      change: {
-        type: 'ruleAdded',
-        payload: {
-          id: dispatch(freshId()),
-          before: before.id,
-          after: job.id,
-          because: because.trim(),
-        },
-      },
+      changes: [{ type: 'ruleAdded', payload: { ...rule, because: because.trim() } }],
       said: `${job.title} after ${before.title}`,
     });
   };
@@ -154,73 +194,6 @@ function After({ job, onWish }: { job: PlannedJob; onWish: (wish: Wish) => void 
       />
       <Choice label="After" value={null} options={found} onChange={choose} />
       {found.length === 0 ? <Note>No open job is called that.</Note> : null}
-    </View>
-  );
-}
-
-const asItIs: Option = { id: 'now', title: '', changes: [], yearsGained: null, givesUp: '' };
-
-/** The plan with and without the wish: what it costs, or which jobs object. Kept or dropped from here. */
-function Tried({ wish, onDone }: { wish: Wish; onDone: () => void }) {
-  const dispatch = useAppDispatch();
-  const [answer, setAnswer] = useState<Weighed | null>(null);
-  const [error, setError] = useState<PlanningError | null>(null);
-  const tryIt = async () => {
-    const options = [asItIs, { ...asItIs, id: 'wish', changes: [wish.change] }];
-    const result = await dispatch(weigh(options, new AbortController().signal));
-    if (result?.ok) setAnswer(result.value[1] ?? null);
-    else if (result) setError(result.error);
-  };
-  const take = async () => {
-    if (await dispatch(keep([wish.change], `${wish.said}.`))) onDone();
-  };
-  if (error) return <Refused error={error} onDone={onDone} />;
-  if (!answer) {
-    return (
-      <Button
-        look="main"
-        className="self-start"
-        label="See what it costs"
-        hint={`See what it costs: ${wish.said}`}
-        onPress={() => void tryIt()}
-      />
-    );
-  }
-  return (
-    <View role="status" className="gap-2 rounded-board border border-spruce p-3">
-      <Note className="text-ink">{`${wish.said}: ${costWords(answer)}`}</Note>
-      <View className="flex-row flex-wrap gap-2">
-        <Button look="main" label="Keep it so" onPress={() => void take()} />
-        <Button label="Drop it" onPress={onDone} />
-      </View>
-    </View>
-  );
-}
-
-function costWords({ gates }: Weighed): string {
-  const moved = (name: string, days: number) =>
-    `${name} ${countWords(Math.abs(days), 'day')} ${days > 0 ? 'later' : 'sooner'}`;
-  const words = [
-    ...(gates.live.daysLater === 0 ? [] : [moved('living here', gates.live.daysLater)]),
-    ...(gates.done.daysLater === 0 ? [] : [moved('all done', gates.done.daysLater)]),
-  ];
-  return words.length === 0
-    ? 'the plan repairs itself, no gate moves.'
-    : `the plan repairs itself; ${words.join(', ')}.`;
-}
-
-function Refused({ error, onDone }: { error: PlanningError; onDone: () => void }) {
-  const jobs = useAppSelector(selectJobsById);
-  const titles =
-    error.code === 'loop' ? error.jobIds.map((id) => jobs.get(id as never)?.title ?? id) : [];
-  return (
-    <View role="alert" className="gap-2 rounded-board border border-brick bg-brick-pale p-3">
-      <Note className="text-ink">
-        {error.code === 'loop'
-          ? `That cannot be: the jobs would wait for each other in a ring, ${titles.join(' before ')}. The rules between them stand under “Waits for”.`
-          : 'That could not be planned; nothing was changed.'}
-      </Note>
-      <Button className="self-start" label="Drop the wish" onPress={onDone} />
     </View>
   );
 }

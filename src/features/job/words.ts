@@ -1,5 +1,6 @@
 import type { HeldBy, PlannedJob } from '@/core/plan';
 import {
+  countWords,
   dateOf,
   formatArea,
   formatDate,
@@ -143,4 +144,28 @@ export function standingWords(job: PlannedJob, today: PlainDate): string {
     case 'later':
       return 'later';
   }
+}
+
+/** What could not be had, and what to do about it. */
+export const LACK_WORDS: Record<PlannedJob['lacks'][number], string> = {
+  'second-pair':
+    'It wants two people, and nobody else has hours in your calendar. Ask someone for that day.',
+  'long-day':
+    'It should be finished the day it is begun, and no day in your calendar is long enough. Make one longer under Settings, or ask for help.',
+  'short-hire':
+    'The hired tool would be kept longer than it should: your hours are spread too thin. A long weekend would save days of hire.',
+};
+
+/** What the job asks of its day and its room. */
+export function limitWords({ limits }: PlannedJob): string[] {
+  return [
+    ...(limits.inOneGo === 'whole' ? ['In one go: finished the day it is begun.'] : []),
+    ...(limits.inOneGo === 'each' ? ['Each one in one go: finished the day it is begun.'] : []),
+    ...(limits.shuts === 'work' ? ['Dusty: nobody else works in the room meanwhile.'] : []),
+    ...(limits.shuts === 'wait' ? ['Wet: the room stays shut until it has dried.'] : []),
+    ...(limits.outdoors ? ['Outside: in daylight, not in the season’s rest.'] : []),
+    ...(limits.hire
+      ? [`Hired: the ${limits.hire.tool}, back within ${countWords(limits.hire.days, 'day')}.`]
+      : []),
+  ];
 }

@@ -1,11 +1,20 @@
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { View } from 'react-native';
+import type { JobId, Path } from '@/core/house';
 import type { PlannedJob } from '@/core/plan';
 import { JobStory } from '@/features/job';
 import { Page, PlanState } from '@/features/shell';
-import { selectJobs, selectPlan, selectProject, useAppSelector } from '@/store';
-import { BoardKey, ButtonLink, Choice, Empty, Note, useWide } from '@/ui';
+import {
+  freshId,
+  selectJobs,
+  selectPlan,
+  selectProject,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { BoardKey, ButtonLink, Choice, Empty, Note, Small, useWide } from '@/ui';
 import { StageList, WeekList } from './JobLists';
+import { Slid, type Slide } from './Slid';
 import { WeekBoard } from './WeekBoard';
 
 type View_ = 'board' | 'week' | 'stage';
@@ -13,11 +22,25 @@ type View_ = 'board' | 'week' | 'stage';
 /** What comes next, and why in that order. */
 export function OrderScreen() {
   const wide = useWide();
+  const dispatch = useAppDispatch();
   const plan = useAppSelector(selectPlan);
   const jobs = useAppSelector(selectJobs);
   const { path } = useAppSelector(selectProject);
   const [chosen, setChosen] = useState<View_ | null>(null);
-  const [selectedId, setSelectedId] = useState<string | null>(null);
+  const [selectedId, setSelectedId] = useState<JobId | null>(null);
+  const [slid, setSlid] = useState<Slide | null>(null);
+  const slide = useCallback(
+    (jobId: JobId, days: number) => {
+      const demandId = dispatch(freshId());
+      setSelectedId(jobId);
+      setSlid((before) =>
+        before?.jobId === jobId
+          ? { ...before, days: before.days + days }
+          : { jobId, days, demandId },
+      );
+    },
+    [dispatch],
+  );
   const view = chosen ?? (wide ? 'board' : 'week');
   const selected = jobs.find(({ id }) => id === selectedId) ?? firstOpen(jobs);
   const options = [
@@ -35,23 +58,38 @@ export function OrderScreen() {
         <>
           <Choice label="Show the order" options={options} value={view} onChange={setChosen} />
           {view === 'board' ? (
-            <WeekBoard plan={plan} selectedId={selected?.id ?? null} onSelect={setSelectedId} />
+            <>
+              {slid ? (
+                <Slid
+                  key={slid.jobId}
+                  slid={slid}
+                  onDone={() => setSlid(null)}
+                  onNearest={(by) => setSlid({ ...slid, by })}
+                />
+              ) : null}
+              <WeekBoard
+                plan={plan}
+                selectedId={selected?.id ?? null}
+                onSelect={setSelectedId}
+                onMove={slide}
+              />
+              <Small>
+                Drag a bar along the tape, or move it with the arrow keys; what it costs shows
+                before anything is kept.
+              </Small>
+            </>
           ) : null}
           {view === 'week' ? <WeekList plan={plan} /> : null}
           {view === 'stage' ? <StageList plan={plan} /> : null}
           <BoardKey states={['in-hand', 'ready', 'setting', 'held', 'arrives', 'later']} />
           <Note>
-            {path === 'rooms'
-              ? 'Room by room to its end, in walking order, what decides the gates first.'
-              : 'Trade by trade through the house, what decides the gates first.'}{' '}
-            Every job says why it stands where it does.
+            {PATH_WORDS[path]} What decides the gates goes first; every job says why it stands where
+            it does.
           </Note>
-          <ButtonLink
-            look="quiet"
-            className="self-start"
-            href={{ pathname: '/compare/one', params: { id: 'path' } }}
-            label="Weigh trade by trade against room by room"
-          />
+          <View className="flex-row flex-wrap gap-3">
+            <ButtonLink href="/schools" label="Where builders disagree" />
+            <ButtonLink href="/whatif" label="What if" />
+          </View>
         </>
       ) : null}
       {plan && jobs.length === 0 ? (
@@ -67,6 +105,12 @@ export function OrderScreen() {
     </Page>
   );
 }
+
+const PATH_WORDS: Record<Path, string> = {
+  trades: 'Trade by trade through the house.',
+  rooms: 'Room by room to its end, in walking order.',
+  core: 'First what a first night and a life need, then the rest in phases.',
+};
 
 const firstOpen = (jobs: readonly PlannedJob[]): PlannedJob | undefined =>
   jobs.filter(({ doneOn }) => doneOn === null).toSorted((a, b) => a.start - b.start)[0];

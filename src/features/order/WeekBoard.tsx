@@ -1,11 +1,13 @@
-import { useId, useMemo } from 'react';
-import { Pressable, ScrollView, View } from 'react-native';
+import { memo, useId, useMemo } from 'react';
+import { ScrollView, View } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
+import type { JobId } from '@/core/house';
 import type { Plan } from '@/core/plan';
 import { addDays, formatDayMonth } from '@/core/units';
 import { whenWords } from '@/features/job';
 import { placeOf, placeNameIn, selectProject, selectToday, useAppSelector } from '@/store';
 import { BoardShape, Hatch, STATE_WORDS, Strong, usePalette, type Palette } from '@/ui';
+import { SlideAlong, SlideHandle } from '@/ui/slide-along';
 import { boardModel, type Bar, type BoardModel, type BoardRow } from './board-model';
 
 const DAY = 14;
@@ -26,10 +28,13 @@ export function WeekBoard({
   plan,
   selectedId,
   onSelect,
+  onMove,
 }: {
   plan: Plan;
   selectedId: string | null;
-  onSelect: (jobId: string) => void;
+  onSelect: (jobId: JobId) => void;
+  /** A bar was slid by so many days: its first job, and the days. */
+  onMove: (jobId: JobId, days: number) => void;
 }) {
   const project = useAppSelector(selectProject);
   const model = useMemo(
@@ -52,77 +57,145 @@ export function WeekBoard({
         ))}
       </View>
       <ScrollView horizontal tabIndex={0} className="flex-1">
-        <Weeks model={model} selectedId={selectedId} onSelect={onSelect} />
+        <Weeks model={model} selectedId={selectedId} onSelect={onSelect} onMove={onMove} />
       </ScrollView>
     </View>
   );
 }
 
+const topsOf = ({ rows }: BoardModel): number[] =>
+  rows.reduce<number[]>((all, row) => [...all, (all.at(-1) ?? HEAD) + rowHeight(row)], [HEAD]);
+
 function Weeks({
   model,
   selectedId,
   onSelect,
+  onMove,
 }: {
   model: BoardModel;
   selectedId: string | null;
-  onSelect: (jobId: string) => void;
+  onSelect: (jobId: JobId) => void;
+  onMove: (jobId: JobId, days: number) => void;
 }) {
   const palette = usePalette();
-  const hatchId = useId().replace(/[^a-zA-Z0-9]/g, '');
-  const width = model.weeks * WEEK;
-  const tops = model.rows.reduce<number[]>(
-    (all, row) => [...all, (all.at(-1) ?? HEAD) + rowHeight(row)],
-    [HEAD],
-  );
-  const height = tops.at(-1) ?? HEAD;
+  const tops = useMemo(() => topsOf(model), [model]);
+  const size = { width: model.weeks * WEEK, height: tops.at(-1) ?? HEAD };
+  const selected = model.rows
+    .flatMap((row, at) => row.bars.map((bar) => ({ bar, top: tops[at] ?? HEAD })))
+    .find(({ bar }) => bar.jobs.some(({ id }) => id === selectedId));
   return (
-    <View style={{ width, height }}>
-      <Svg width={width} height={height} aria-hidden>
-        <Hatch id={hatchId} palette={palette} />
-        <TapeHead model={model} palette={palette} />
-        {Array.from({ length: model.weeks }, (_, week) => (
-          <Line
-            key={week}
-            x1={week * WEEK}
-            x2={week * WEEK}
-            y1={HEAD}
-            y2={height}
-            stroke={palette.line}
-          />
-        ))}
-        <Line
-          x1={(model.todayAt + 0.5) * DAY}
-          x2={(model.todayAt + 0.5) * DAY}
-          y1={HEAD}
-          y2={height}
-          stroke={palette.ink}
-          strokeWidth={1.5}
-          strokeDasharray="2 3"
+    <View style={size}>
+      <Drawing model={model} tops={tops} palette={palette} />
+      {selected ? (
+        <View
+          pointerEvents="none"
+          className="absolute border-2 border-ink"
+          style={{
+            left: selected.bar.from * DAY - 2,
+            top: selected.top + 5 + selected.bar.lane * LANE,
+            width: selected.bar.days * DAY + 4,
+            height: BAR + 6,
+          }}
         />
-        {model.rows.map((row, at) => (
-          <G key={row.placeId ?? 'house'}>
-            <Line x1={0} x2={width} y1={tops[at]} y2={tops[at]} stroke={palette.line} />
-            {row.bars.map((bar) => (
-              <BarShape
-                key={bar.key}
-                bar={bar}
-                top={tops[at] ?? HEAD}
-                palette={palette}
-                hatchId={hatchId}
-                selected={bar.jobs.some(({ id }) => id === selectedId)}
-              />
-            ))}
-          </G>
-        ))}
-      </Svg>
-      {model.rows.map((row, at) =>
-        row.bars.map((bar) => (
-          <BarButton key={bar.key} bar={bar} top={tops[at] ?? HEAD} onSelect={onSelect} />
-        )),
-      )}
+      ) : null}
+      <SlideAlong step={DAY} onSlide={(id, days) => onMove(id as JobId, days)}>
+        <Handles model={model} tops={tops} onSelect={onSelect} onMove={onMove} />
+      </SlideAlong>
     </View>
   );
 }
+
+/** Everything that does not change while bars are chosen and slid. */
+const Drawing = memo(function Drawing({
+  model,
+  tops,
+  palette,
+}: {
+  model: BoardModel;
+  tops: readonly number[];
+  palette: Palette;
+}) {
+  const hatchId = useId().replace(/[^a-zA-Z0-9]/g, '');
+  const [width, height] = [model.weeks * WEEK, tops.at(-1) ?? HEAD];
+  return (
+    <Svg width={width} height={height} aria-hidden>
+      <Hatch id={hatchId} palette={palette} />
+      <TapeHead model={model} palette={palette} />
+      {Array.from({ length: model.weeks }, (_, week) => (
+        <Line
+          key={week}
+          x1={week * WEEK}
+          x2={week * WEEK}
+          y1={HEAD}
+          y2={height}
+          stroke={palette.line}
+        />
+      ))}
+      <Line
+        x1={(model.todayAt + 0.5) * DAY}
+        x2={(model.todayAt + 0.5) * DAY}
+        y1={HEAD}
+        y2={height}
+        stroke={palette.ink}
+        strokeWidth={1.5}
+        strokeDasharray="2 3"
+      />
+      {model.rows.map((row, at) => (
+        <G key={row.placeId ?? 'house'}>
+          <Line x1={0} x2={width} y1={tops[at]} y2={tops[at]} stroke={palette.line} />
+          {row.bars.map((bar) => (
+            <BarShape
+              key={bar.key}
+              bar={bar}
+              top={tops[at] ?? HEAD}
+              palette={palette}
+              hatchId={hatchId}
+            />
+          ))}
+        </G>
+      ))}
+    </Svg>
+  );
+});
+
+const Handles = memo(function Handles({
+  model,
+  tops,
+  onSelect,
+  onMove,
+}: {
+  model: BoardModel;
+  tops: readonly number[];
+  onSelect: (jobId: JobId) => void;
+  onMove: (jobId: JobId, days: number) => void;
+}) {
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  return model.rows.flatMap((row, at) =>
+    row.bars.map((bar) => {
+      const [first] = bar.jobs;
+      if (!first) return null;
+      const place = {
+        left: bar.from * DAY,
+        top: (tops[at] ?? HEAD) + 4 + bar.lane * LANE,
+        width: Math.max(24, bar.days * DAY),
+        height: LANE - 2,
+      };
+      const words = [bar.label, placeOf(project, first), STATE_WORDS[bar.state]];
+      return (
+        <SlideHandle
+          key={bar.key}
+          id={bar.fixed ? `${first.id} ${bar.key}` : first.id}
+          label={[...words, bar.when ?? whenWords(first, today)].join(', ')}
+          place={place}
+          fixed={bar.fixed}
+          onChoose={() => onSelect(first.id)}
+          onStep={(_, steps) => onMove(first.id, steps)}
+        />
+      );
+    }),
+  );
+});
 
 function TapeHead({ model, palette }: { model: BoardModel; palette: Palette }) {
   return (
@@ -160,13 +233,11 @@ function BarShape({
   top,
   palette,
   hatchId,
-  selected,
 }: {
   bar: Bar;
   top: number;
   palette: Palette;
   hatchId: string;
-  selected: boolean;
 }) {
   const x = bar.from * DAY + 1;
   const y = top + 8 + bar.lane * LANE;
@@ -174,17 +245,6 @@ function BarShape({
   const indent = bar.state === 'held' ? 18 : 6;
   return (
     <G>
-      {selected ? (
-        <Rect
-          x={x - 3}
-          y={y - 3}
-          width={width + 6}
-          height={BAR + 6}
-          fill="none"
-          stroke={palette.ink}
-          strokeWidth={2}
-        />
-      ) : null}
       <BoardShape
         state={bar.state}
         share={bar.share}
@@ -205,35 +265,5 @@ function BarShape({
         {bar.label}
       </SvgText>
     </G>
-  );
-}
-
-function BarButton({
-  bar,
-  top,
-  onSelect,
-}: {
-  bar: Bar;
-  top: number;
-  onSelect: (jobId: string) => void;
-}) {
-  const project = useAppSelector(selectProject);
-  const today = useAppSelector(selectToday);
-  const [first] = bar.jobs;
-  if (!first) return null;
-  const label = `${bar.label}, ${placeOf(project, first)}, ${STATE_WORDS[bar.state]}, ${whenWords(first, today)}`;
-  return (
-    <Pressable
-      role="button"
-      aria-label={label}
-      onPress={() => onSelect(first.id)}
-      style={{
-        position: 'absolute',
-        left: bar.from * DAY,
-        top: top + 4 + bar.lane * LANE,
-        width: Math.max(24, bar.days * DAY),
-        height: LANE - 2,
-      }}
-    />
   );
 }

@@ -20,11 +20,25 @@ describe('the week board', () => {
     const open = demo.plan.jobs.filter(({ doneOn }) => doneOn === null);
     const shown = board.rows.flatMap(({ placeId, bars }) =>
       bars
-        .filter(({ key }) => !key.endsWith(' wait'))
+        .filter(({ fixed }) => !fixed)
         .flatMap(({ jobs }) => jobs.map((job) => [job.id, placeId])),
     );
     expect(shown).toHaveLength(open.length);
     for (const job of open) expect(shown).toContainEqual([job.id, job.placeId]);
+  });
+
+  it('shows what is on its way on the day it is promised, what is late today', () => {
+    const comes = board.rows.flatMap(({ bars }) =>
+      bars.filter(({ key }) => key.endsWith(' comes')),
+    );
+    const orders = new Set(
+      demo.plan.orders
+        .filter(({ state }) => state === 'on-the-way' || state === 'late')
+        .map(({ orderId }) => orderId),
+    );
+    expect(comes.length).toBeGreaterThanOrEqual(orders.size);
+    expect(orders.size).toBeGreaterThan(1);
+    for (const bar of comes) expect(bar.from).toBeGreaterThanOrEqual(board.todayAt);
   });
 
   it('never lets a bar or its label run into the next one in its lane', () => {

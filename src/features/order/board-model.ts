@@ -1,6 +1,6 @@
 import type { PlaceId } from '@/core/house';
 import type { Plan, PlannedJob } from '@/core/plan';
-import { dateOf, daysBetween, lastDayOf, mondayOf, type PlainDate } from '@/core/units';
+import { dateOf, daysBetween, formatDate, lastDayOf, mondayOf, type PlainDate } from '@/core/units';
 import type { BoardState } from '@/ui';
 
 /** A bar on the week board: jobs of one stage in one place that follow each other, or a wait. */
@@ -16,6 +16,10 @@ export type Bar = {
   /** Whether the label stands in the bar; else it runs on behind it, and the lane is kept free for it. */
   labelInside: boolean;
   jobs: readonly PlannedJob[];
+  /** A delivery or a wait: it comes when it comes, and is not moved. */
+  fixed: boolean;
+  /** When, where the first job's own day would not say it. */
+  when?: string;
 };
 
 export type BoardRow = { placeId: PlaceId | null; bars: Bar[]; lanes: number };
@@ -40,6 +44,7 @@ function barOf(jobs: readonly PlannedJob[], monday: PlainDate): Loose {
     from: begin,
     days: Math.max(SHORTEST_DAYS, end - begin),
     jobs,
+    fixed: false,
   };
 }
 
@@ -57,7 +62,36 @@ function waitBar(job: PlannedJob, monday: PlainDate, now: PlainDate): Loose | un
     from: begin,
     days: Math.max(SHORTEST_DAYS, to - begin),
     jobs: [job],
+    fixed: true,
+    when: `until ${formatDate(lastDayOf(job.wait.until), now)}`,
   };
+}
+
+/** What is on its way to a room: one bar for each order, on the day it is promised, or today when that has passed. */
+function deliveryBars(plan: Plan, placeId: PlaceId | null, monday: PlainDate): Loose[] {
+  const byId = new Map(plan.jobs.map((job) => [job.id, job]));
+  const today = dateOf(plan.now);
+  const seen = new Set<string>();
+  return plan.orders.flatMap((line) => {
+    const job = byId.get(line.jobId);
+    const comes = line.state === 'on-the-way' || line.state === 'late';
+    const key = `${line.orderId ?? line.lineId} comes`;
+    if (!job || !comes || line.placeId !== placeId || line.expectedOn === null || seen.has(key))
+      return [];
+    seen.add(key);
+    const on = line.expectedOn < today ? today : line.expectedOn;
+    return {
+      key,
+      label: line.what,
+      state: line.state === 'late' ? ('held' as const) : ('arrives' as const),
+      share: 0,
+      from: daysBetween(monday, on),
+      days: SHORTEST_DAYS,
+      jobs: [job],
+      fixed: true,
+      when: line.state === 'late' ? 'late' : `comes ${formatDate(on, today)}`,
+    };
+  });
 }
 
 /** Jobs of one stage in a row are one bar, while no more than a few days lie between them. */
@@ -112,7 +146,8 @@ export function boardModel(
     const waits = plan.jobs
       .filter((job) => job.placeId === placeId)
       .flatMap((job) => waitBar(job, monday, today) ?? []);
-    const bars = [...mergeStages(here).map((jobs) => barOf(jobs, monday)), ...waits];
+    const comes = deliveryBars(plan, placeId, monday);
+    const bars = [...mergeStages(here).map((jobs) => barOf(jobs, monday)), ...waits, ...comes];
     return { placeId, ...intoLanes(bars, labelDays) };
   });
   const reach = (bar: Bar) =>

@@ -9,6 +9,7 @@ import {
 } from '@/store';
 import { Choice, Note, Section } from '@/ui';
 import { BudgetForm } from './BudgetForm';
+import { CalendarForm } from './CalendarForm';
 import { HouseForm } from './HouseForm';
 import { PeopleForm } from './PeopleForm';
 
@@ -47,6 +48,11 @@ export function SettingsScreen() {
         <Note>Typed sizes may be in either at any time; nothing is rounded by changing this.</Note>
       </Section>
       <PeopleForm key={JSON.stringify(project.people)} people={project.people} />
+      <CalendarForm
+        key={JSON.stringify(project.outsideRest)}
+        people={project.people}
+        rest={project.outsideRest}
+      />
       <BudgetForm key={JSON.stringify(project.budget)} project={project} />
       <HouseForm key={JSON.stringify(project.house)} house={project.house} />
     </Page>

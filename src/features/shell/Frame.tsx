@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { usePathname } from 'expo-router';
 import { LogStrip, WalkStrip } from '@/features/log';
-import { selectPlaces, useAppSelector } from '@/store';
+import { selectPlaces, selectPlanning, useAppSelector } from '@/store';
 import { useWide } from '@/ui';
 import { Notices } from './Notices';
 import { Rail } from './Rail';
@@ -10,9 +10,11 @@ import { Rail } from './Rail';
 /** The page with rail and log strip round it. On a phone the strip docks over the rail. */
 export function Frame({ children }: { children: ReactNode }) {
   const wide = useWide();
+  // A plan stands on screen while a better one is looked for.
+  const { working } = useAppSelector(selectPlanning);
   const page = (
     <View className="min-w-0 flex-1">
-      <View role="main" className="min-h-0 flex-1">
+      <View role="main" aria-busy={working} className="min-h-0 flex-1">
         {children}
       </View>
       <Notices />

@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { sayLoop } from '@/core/plan';
 import { selectPlanning, useAppSelector } from '@/store';
 import { ButtonLink, Note, Strong } from '@/ui';
 import type { PlanningError } from '@/workers/protocol';
@@ -6,7 +7,7 @@ import type { PlanningError } from '@/workers/protocol';
 function sentence(error: PlanningError): string {
   switch (error.code) {
     case 'loop':
-      return `Some jobs of your own wait for each other: ${error.jobIds.join(', ')}. Take one of them back in the journal.`;
+      return `Some jobs wait for each other in a ring. ${sayLoop(error)} Take back one of the rules or jobs that are your own.`;
     case 'no-hours':
       return 'Nobody in this house has an hour a week for it yet. Give somebody hours under Settings.';
     case 'cuts':
@@ -21,7 +22,9 @@ export function PlanState() {
   if (error) {
     return (
       <View role="alert" className="gap-2 rounded-board border border-brick bg-brick-pale p-3">
-        <Strong>No build order</Strong>
+        <Strong>
+          {forecast ? 'The order below is the one before your last change' : 'No build order'}
+        </Strong>
         <Note className="text-ink">{sentence(error)}</Note>
         {error.code === 'no-hours' ? <ButtonLink href="/settings" label="Set the hours" /> : null}
       </View>

@@ -15,6 +15,11 @@ export const FURTHER = [
     label: 'Decisions',
     note: 'Weigh two ways side by side; what was decided and why',
   },
+  {
+    href: '/whatif',
+    label: 'What if',
+    note: 'Change something, see the difference, keep or drop it',
+  },
   { href: '/measure', label: 'Measure', note: 'One pass with the tape, room by room' },
   { href: '/sums', label: 'Sums', note: 'Every calculator, from a room or typed sizes' },
   { href: '/journal', label: 'Journal', note: 'The days, newest first' },

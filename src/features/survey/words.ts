@@ -55,6 +55,7 @@ export const DEMAND_FROM: Record<Demand['from'], string> = {
   permit: 'the permit',
   season: 'the season',
   lender: 'the lender',
+  you: 'your own wish',
 };
 
 /** "replace, 2 · failing · suspected: rot". */

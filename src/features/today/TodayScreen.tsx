@@ -1,9 +1,9 @@
 import { View } from 'react-native';
-import { JobSlip, inSentence, momentWords } from '@/features/job';
+import { inSentence, momentWords } from '@/features/job';
 import { Page, PlanState } from '@/features/shell';
-import { leftToKeys } from '@/core/plan';
+import { leftToKeys, type Plan } from '@/core/plan';
 import type { Tonight } from '@/core/today';
-import { formatElapsed, formatMinutes } from '@/core/units';
+import { formatElapsed } from '@/core/units';
 import {
   placeOf,
   selectForecast,
@@ -12,8 +12,9 @@ import {
   selectTonight,
   useAppSelector,
 } from '@/store';
-import { ButtonLink, Columns, Empty, Note, Section, Slip } from '@/ui';
+import { ButtonLink, Columns, Empty, Section, Slip } from '@/ui';
 import { Calls } from './Calls';
+import { TonightList } from './Evening';
 import { ForecastLine } from './ForecastLine';
 import { titleWords } from './words';
 
@@ -38,78 +39,22 @@ export function TodayScreen() {
           <ButtonLink look="main" href="/house" label="Choose works for a room" />
         </Empty>
       ) : null}
-      {tonight ? <Lists tonight={tonight} /> : null}
+      {tonight && forecast ? <Lists plan={forecast.plan} tonight={tonight} /> : null}
     </Page>
   );
 }
 
-const SHOWN = 6;
-
-function Lists({ tonight }: { tonight: Tonight }) {
+function Lists({ plan, tonight }: { plan: Plan; tonight: Tonight }) {
   return (
     <Columns>
       <View className="gap-5">
-        <ReadyNow tonight={tonight} />
-        <AlsoReady tonight={tonight} />
+        <TonightList plan={plan} tonight={tonight} />
       </View>
       <View className="gap-5">
         <Setting tonight={tonight} />
         <Calls tonight={tonight} />
       </View>
     </Columns>
-  );
-}
-
-function ReadyNow({ tonight }: { tonight: Tonight }) {
-  return (
-    <Section
-      title="Ready now"
-      sum={
-        tonight.available > 0
-          ? `fits today: ${formatMinutes(tonight.fits)} of ${formatMinutes(tonight.available)}`
-          : undefined
-      }
-    >
-      {tonight.fitted.length === 0 ? (
-        <Note>
-          {tonight.alsoReady.length > 0
-            ? 'No hours today. What is ready stays ready.'
-            : 'Nothing is ready: all that is left waits for something.'}
-        </Note>
-      ) : null}
-      {tonight.fitted.map(({ job, minutes, hands }) => (
-        <FittedSlip key={job.id} job={job} minutes={minutes} hands={hands} />
-      ))}
-    </Section>
-  );
-}
-
-function AlsoReady({ tonight: { alsoReady } }: { tonight: Tonight }) {
-  if (alsoReady.length === 0) return null;
-  return (
-    <Section title="Also ready" sum={`${alsoReady.length} jobs, not today`}>
-      {alsoReady.slice(0, SHOWN).map((job) => (
-        <JobSlip key={job.id} job={job} />
-      ))}
-      {alsoReady.length > SHOWN ? (
-        <ButtonLink look="quiet" href="/order" label="See all in the build order" />
-      ) : null}
-    </Section>
-  );
-}
-
-function FittedSlip({ job, minutes, hands }: Tonight['fitted'][number]) {
-  const project = useAppSelector(selectProject);
-  const decides = job.slackDays === 0 ? ' · decides the date' : '';
-  const two = hands > 1 ? ' · two people' : '';
-  const whole = minutes < job.left ? `of ${formatMinutes(job.left)} left` : 'all that is left';
-  return (
-    <JobSlip
-      job={job}
-      note={`${placeOf(project, job)}${two}${decides}`}
-      figure={formatMinutes(minutes)}
-      figureNote={whole}
-    />
   );
 }
 

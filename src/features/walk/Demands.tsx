@@ -13,16 +13,23 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { Button, Choice, Field, Note, Section, Slip } from '@/ui';
+import { Button, Choice, Field, Section, Slip } from '@/ui';
+import { WhatSaves } from './WhatSaves';
 
 const GATES = { sleep: 'Sleep here', live: 'Live here', done: 'Call it done' } as const;
 
-const coversWords = ({ covers }: Demand, project: Project): string =>
-  covers.kind === 'outside'
-    ? 'everything outside'
-    : covers.kind === 'place'
-      ? placeNameIn(project, covers.placeId)
-      : GATES[covers.gate];
+function coversWords({ covers }: Demand, project: Project): string {
+  switch (covers.kind) {
+    case 'outside':
+      return 'everything outside';
+    case 'place':
+      return placeNameIn(project, covers.placeId);
+    case 'gate':
+      return GATES[covers.gate];
+    case 'job':
+      return 'one job done';
+  }
+}
 
 /** Dates that somebody outside the house sets; the plan keeps them as hard dates and says when it cannot. */
 export function Demands() {
@@ -54,12 +61,7 @@ export function Demands() {
                     : 'planned, in time'
             }
           >
-            {late ? (
-              <Note className="text-brick">
-                The plan puts it first already. What would save it: more hours before then, a hired
-                hand, or less of it.
-              </Note>
-            ) : null}
+            {late && state?.lastJobId ? <WhatSaves lastJobId={state.lastJobId} /> : null}
             <Button
               look="quiet"
               className="self-start"
@@ -88,7 +90,10 @@ export function Demands() {
   );
 }
 
-const WHO = demandSchema.shape.from.options.map((value) => ({ value, label: DEMAND_FROM[value] }));
+/** Wishes of one's own are made at the job itself. */
+const WHO = demandSchema.shape.from.options
+  .filter((value) => value !== 'you')
+  .map((value) => ({ value, label: DEMAND_FROM[value] }));
 
 function DemandForm({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();

@@ -4,7 +4,9 @@ import {
   deferralKey,
   deferralSchema,
   hireSchema,
+  outsideRestSchema,
   pathSchema,
+  schoolChoiceSchema,
 } from '../choices';
 import { jobIdSchema } from '../entries';
 import { defineEvent } from './define';
@@ -41,6 +43,21 @@ export const pathChosen = defineEvent({
   type: 'pathChosen',
   payload: z.object({ path: pathSchema }),
   apply: (project, { path }) => ({ ...project, path }),
+});
+
+export const schoolChosen = defineEvent({
+  type: 'schoolChosen',
+  payload: schoolChoiceSchema,
+  apply: (project, { school, option }) => ({
+    ...project,
+    schools: { ...project.schools, [school]: option },
+  }),
+});
+
+export const outsideRestAgreed = defineEvent({
+  type: 'outsideRestAgreed',
+  payload: z.object({ rest: outsideRestSchema.nullable() }),
+  apply: (project, { rest }) => ({ ...project, outsideRest: rest }),
 });
 
 export const decisionWritten = defineEvent({

@@ -34,6 +34,8 @@ const EMPTY = {
   hired: {},
   deferred: {},
   path: 'trades',
+  schools: {},
+  outsideRest: null,
   decisions: {},
   measured: {},
   finishes: {},

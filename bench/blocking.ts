@@ -1,0 +1,66 @@
+/** How long the page stands still while the house is planned: long tasks of the main thread, measured in Chromium. */
+import { serve } from '@hono/node-server';
+import { chromium, type Page } from '@playwright/test';
+import config from '../playwright.config';
+import { createApp } from '../server/app';
+import { writeProjectFile } from '../src/core/files';
+import { STARTED, stamped } from '../src/core/testing/houses';
+import { NOW, roomsOf } from './planning';
+
+const PORT = 4193;
+const ORIGIN = `http://127.0.0.1:${PORT}`;
+
+type Blocked = { longest: number; count: number };
+
+/** Long tasks (over 50 ms, as the browser counts them) from an edit until the improved plan has been drawn. */
+async function editAndWatch(page: Page): Promise<Blocked> {
+  await page.evaluate(() => {
+    const seen: number[] = [];
+    (window as never as { blocked: number[] }).blocked = seen;
+    new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries()) seen.push(duration);
+    }).observe({ type: 'longtask' });
+  });
+  await page.getByRole('radio', { name: 'metres', exact: true }).click();
+  await page.locator('main[aria-busy="true"]').waitFor({ state: 'attached' });
+  await page.locator('main[aria-busy="false"]').waitFor({ state: 'attached' });
+  return page.evaluate(() => {
+    const { blocked } = window as never as { blocked: number[] };
+    return { longest: Math.max(0, ...blocked), count: blocked.length };
+  });
+}
+
+export async function blockingRows(): Promise<string[][]> {
+  const events = stamped([STARTED, ...roomsOf(12)]);
+  const large = writeProjectFile({ projectId: 'large', clock: NOW, events });
+  const server = serve({ fetch: createApp('dist').fetch, hostname: '127.0.0.1', port: PORT });
+  const browser = await chromium.launch(config.use?.launchOptions);
+  const rows: string[][] = [];
+  for (const [name, body] of [
+    ['the demo house', null],
+    ['407 jobs', large],
+  ] as const) {
+    const context = await browser.newContext({ serviceWorkers: 'block' });
+    const page = await context.newPage();
+    if (body !== null) {
+      await page.route('**/demo/house.json', (route) =>
+        route.fulfill({ contentType: 'application/json', body }),
+      );
+    }
+    await page.goto(`${ORIGIN}/demo`);
+    await page.waitForURL(/today/);
+    await page.goto(`${ORIGIN}/settings`);
+    await page.locator('main[aria-busy="false"]').waitFor({ state: 'attached', timeout: 60_000 });
+    const { longest, count } = await editAndWatch(page);
+    rows.push([
+      'main thread while planning after an edit, in Chromium',
+      name,
+      `longest task ${longest === 0 ? 'under 50' : longest.toFixed(0)} ms`,
+      `${count} over 50 ms`,
+    ]);
+    await context.close();
+  }
+  await browser.close();
+  server.close();
+  return rows;
+}

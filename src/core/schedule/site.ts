@@ -1,0 +1,366 @@
+import type { OutsideRest, Person, PersonId, PlaceId } from '../house';
+import {
+  MINUTES_PER_DAY,
+  dateOf,
+  fromDayNumber,
+  isWeekend,
+  moment,
+  toDayNumber,
+  type Moment,
+} from '../units';
+import { Hours, PersonCalendar, overlap, type Stretch } from './calendar';
+import { Daylight } from './daylight';
+import { RoomCalendar } from './room';
+import type { Lack, Placement, ShutRoom, Task, TaskWork } from './task';
+
+/** Crumbs shorter than this are left alone unless they finish the task. */
+const SHORTEST_STRETCH = 30;
+/** After this many days without an hour anybody could give, nobody ever will. */
+const SEARCH_DAYS = 400;
+/** How far ahead a tighter hire, or an empty room, is looked for. */
+const HIRE_TRIES = 28;
+const ROOM_TRIES = 60;
+
+const WORKDAY = { from: 8 * 60, to: 16 * 60 };
+const VISIT = { at: 9 * 60, length: 60 };
+
+type Effort = Extract<TaskWork, { kind: 'effort' }>;
+type Crew = { people: readonly number[]; longestDay: number; longestLight: number };
+type Found = { stretches: Stretch[]; lacks: Lack[] };
+
+const dayOf = (at: number): number => Math.floor(at / MINUTES_PER_DAY);
+const finishOf = ({ stretches }: Found): number => stretches.at(-1)?.to ?? Infinity;
+
+/** What does not change while schedules are tried: who works when, who can work together, how long it is light. */
+export class Household {
+  readonly hours: readonly Hours[];
+  readonly light: Daylight;
+  readonly alone: readonly Crew[];
+  readonly pairs: readonly Crew[];
+
+  constructor(
+    people: readonly Person[],
+    rest: OutsideRest | null,
+    readonly now: Moment,
+  ) {
+    const firstDay = toDayNumber(dateOf(now));
+    this.hours = people.map((person) => new Hours(person, firstDay));
+    this.light = new Daylight(rest);
+    this.alone = people.map((_, at) => this.crew([at], firstDay));
+    this.pairs = people.flatMap((_, at) =>
+      people.slice(at + 1).map((__, next) => this.crew([at, at + 1 + next], firstDay)),
+    );
+  }
+
+  /** The longest day a crew has within a year, with and without daylight: whether a thing can be done in one go. */
+  private crew(people: readonly number[], firstDay: number): Crew {
+    let [longestDay, longestLight] = [0, 0];
+    for (let day = firstDay; day < firstDay + SEARCH_DAYS; day += 1) {
+      const common = people.reduce<Stretch | null>(
+        (free, at) => {
+          const window = this.hours[at]?.on(day) ?? null;
+          if (!free || !window) return null;
+          return overlap([free], [window])[0] ?? null;
+        },
+        this.hours[people[0] ?? 0]?.on(day) ?? null,
+      );
+      if (!common) continue;
+      longestDay = Math.max(longestDay, common.to - common.from);
+      const light = this.light.on(day);
+      const lit = light ? overlap([common], [lightStretch(day, light)])[0] : undefined;
+      longestLight = Math.max(longestLight, lit ? lit.to - lit.from : 0);
+    }
+    return { people, longestDay, longestLight };
+  }
+}
+
+const lightStretch = (day: number, light: { from: number; to: number }): Stretch => ({
+  from: moment(day * MINUTES_PER_DAY + light.from),
+  to: moment(day * MINUTES_PER_DAY + light.to),
+});
+
+/** The site while one schedule is being built: who, which room and which trade is taken when. */
+export class Site {
+  private readonly people: readonly PersonCalendar[];
+  private readonly rooms = new Map<PlaceId, RoomCalendar>();
+  private readonly trades = new Map<string, Set<number>>();
+
+  constructor(
+    private readonly household: Household,
+    shutRooms: readonly ShutRoom[],
+  ) {
+    this.people = household.hours.map((hours) => new PersonCalendar(hours));
+    for (const { placeId, from, to } of shutRooms) this.roomOf(placeId).take({ from, to }, true);
+  }
+
+  /** Puts a task at its earliest feasible place from `earliest` on. Undefined when nobody ever has an hour for it. */
+  place(task: Task, earliest: Moment): Placement | undefined {
+    const { work } = task;
+    switch (work.kind) {
+      case 'effort':
+        return work.minutes <= 0
+          ? placed([], earliest, [])
+          : this.placeEffort(task, work, earliest);
+      case 'span':
+        return this.placeSpan(task, work, earliest);
+      case 'hold':
+        return placeVisit(moment(Math.max(earliest, work.bookedFrom)));
+    }
+  }
+
+  private room({ placeId }: Task): RoomCalendar | undefined {
+    return placeId === undefined || placeId === null ? undefined : this.roomOf(placeId);
+  }
+
+  private roomOf(placeId: PlaceId): RoomCalendar {
+    const known = this.rooms.get(placeId);
+    if (known) return known;
+    const fresh = new RoomCalendar();
+    this.rooms.set(placeId, fresh);
+    return fresh;
+  }
+
+  /** Tries every crew that fits and takes the one that finishes first; ties go to the earlier named. */
+  private placeEffort(task: Task, work: Effort, earliest: Moment): Placement | undefined {
+    const { alone, pairs } = this.household;
+    const crews = work.hands === 2 ? pairs : alone;
+    const best = this.bestCrew(task, work, crews, work.hands, earliest);
+    if (best) return this.keep(task, best.found, best.crew, earliest);
+    if (work.hands !== 2) return undefined;
+    const single = this.bestCrew(task, work, alone, work.hands, earliest);
+    if (!single) return undefined;
+    single.found.lacks.push('second-pair');
+    return this.keep(task, single.found, single.crew, earliest);
+  }
+
+  private bestCrew(
+    task: Task,
+    work: Effort,
+    crews: readonly Crew[],
+    hands: number,
+    earliest: Moment,
+  ): { crew: Crew; found: Found } | undefined {
+    const length = Math.ceil(work.minutes / hands);
+    const chunk = work.chunk === undefined ? null : Math.ceil(work.chunk / hands);
+    const longest = ({ longestDay, longestLight }: Crew) =>
+      task.outdoors ? longestLight : longestDay;
+    // What no crew can finish in a day is spread like other work, and says so.
+    const fits = chunk === null || crews.some((crew) => longest(crew) >= chunk);
+    let best: { crew: Crew; found: Found } | undefined;
+    for (const crew of crews) {
+      if (fits && chunk !== null && longest(crew) < chunk) continue;
+      if (longest(crew) === 0) continue;
+      const found = this.findAlone(
+        task,
+        crew,
+        length,
+        fits ? chunk : null,
+        work.hireDays,
+        earliest,
+      );
+      if (!found) continue;
+      if (!fits) found.lacks.push('long-day');
+      if (!best || finishOf(found) < finishOf(best.found)) best = { crew, found };
+    }
+    return best;
+  }
+
+  /** Moves on until the room can stay shut for as long as the wait wants it. */
+  private findAlone(
+    task: Task,
+    crew: Crew,
+    length: number,
+    chunk: number | null,
+    hireDays: number | undefined,
+    earliest: Moment,
+  ): Found | undefined {
+    let from = earliest;
+    for (let tries = 0; tries < ROOM_TRIES; tries += 1) {
+      const found =
+        hireDays === undefined
+          ? this.find(task, crew, length, chunk, from)
+          : this.findHired(task, crew, length, chunk, hireDays, from);
+      if (!found || !task.shutAfter) return found;
+      const finish = moment(finishOf(found));
+      const busy = this.room(task)?.busyUntil(finish, moment(finish + task.shutAfter));
+      if (busy === undefined) return found;
+      from = busy;
+    }
+    return undefined;
+  }
+
+  /** The earliest run of days that brings the tool back in time; else the shortest hire that was found. */
+  private findHired(
+    task: Task,
+    crew: Crew,
+    length: number,
+    chunk: number | null,
+    hireDays: number,
+    earliest: Moment,
+  ): Found | undefined {
+    let from = earliest;
+    let best: { found: Found; days: number } | undefined;
+    for (let tries = 0; tries < HIRE_TRIES; tries += 1) {
+      const found = this.find(task, crew, length, chunk, from);
+      const first = found?.stretches[0];
+      if (!found || !first) break;
+      const days = dayOf(finishOf(found) - 1) - dayOf(first.from) + 1;
+      if (days <= hireDays) return found;
+      if (!best || days < best.days) best = { found, days };
+      from = moment((dayOf(first.from) + 1) * MINUTES_PER_DAY);
+    }
+    best?.found.lacks.push('short-hire');
+    return best?.found;
+  }
+
+  /** The earliest stretches of `length` clock minutes in all, none before `notBefore`. */
+  private find(
+    task: Task,
+    { people }: Crew,
+    length: number,
+    chunk: number | null,
+    notBefore: Moment,
+  ): Found | undefined {
+    const calendars = people.flatMap((at) => this.people[at] ?? []);
+    const room = this.room(task);
+    const stretches: Stretch[] = [];
+    let left = length;
+    let idleDays = 0;
+    const firstDay = Math.max(dayOf(notBefore), ...calendars.map(({ firstFree }) => firstFree));
+    for (let day = firstDay; idleDays < SEARCH_DAYS; day += 1) {
+      idleDays += 1;
+      for (const stretch of this.commonOn(day, calendars, room, task)) {
+        const from = moment(Math.max(stretch.from, notBefore));
+        const usable = usableOf(stretch.to - from, left, chunk);
+        if (usable <= 0) continue;
+        stretches.push({ from, to: moment(from + usable) });
+        left -= usable;
+        idleDays = 0;
+        if (left <= 0) return { stretches, lacks: [] };
+      }
+    }
+    return undefined;
+  }
+
+  private commonOn(
+    day: number,
+    calendars: readonly PersonCalendar[],
+    room: RoomCalendar | undefined,
+    { outdoors, alone }: Task,
+  ): readonly Stretch[] {
+    let free: readonly Stretch[] = calendars[0]?.freeOn(day) ?? [];
+    for (let at = 1; at < calendars.length && free.length > 0; at += 1) {
+      free = overlap(free, calendars[at]?.freeOn(day) ?? []);
+    }
+    if (outdoors && free.length > 0) {
+      const light = this.household.light.on(day);
+      free = light ? overlap(free, [lightStretch(day, light)]) : [];
+    }
+    return room && free.length > 0 ? room.leave(free, day, alone === true) : free;
+  }
+
+  private keep(task: Task, found: Found, crew: Crew, earliest: Moment): Placement {
+    const people = crew.people.flatMap((at): PersonId[] => {
+      const hours = this.household.hours[at];
+      return hours ? [hours.person.id] : [];
+    });
+    for (const stretch of found.stretches) {
+      for (const at of crew.people) this.people[at]?.take(stretch);
+    }
+    const kept = placed(
+      found.stretches.map((stretch) => ({ ...stretch, people })),
+      earliest,
+      found.lacks,
+    );
+    this.occupy(task, kept);
+    return kept;
+  }
+
+  private occupy(task: Task, { stretches, finish }: Placement): void {
+    const room = this.room(task);
+    if (!room) return;
+    for (const stretch of stretches) room.take(stretch, task.alone === true);
+    if (task.shutAfter) room.take({ from: finish, to: moment(finish + task.shutAfter) }, true);
+  }
+
+  private placeSpan(
+    task: Task,
+    { workdays, crew }: Extract<TaskWork, { kind: 'span' }>,
+    earliest: Moment,
+  ): Placement {
+    const booked = crew === undefined ? undefined : (this.trades.get(crew) ?? new Set<number>());
+    const room = this.room(task);
+    let days: number[] = [];
+    let day = weekdayFrom(earliest, WORKDAY.from);
+    for (let tries = 0; days.length < workdays; day = nextWeekday(day + 1)) {
+      const shift = shiftOn(day);
+      const clear =
+        !booked?.has(day) &&
+        (!room || isWhole(room.leave([shift], day, task.alone === true), shift)) &&
+        (!task.outdoors || this.household.light.on(day) !== undefined);
+      // A trade comes for days in a row: what breaks the row begins it anew, while that leads anywhere.
+      if (clear || tries >= SEARCH_DAYS) days.push(day);
+      else days = [];
+      tries += 1;
+    }
+    if (crew !== undefined && booked) {
+      for (const taken of days) booked.add(taken);
+      this.trades.set(crew, booked);
+    }
+    const kept = placed(
+      days.map((taken) => ({ ...shiftOn(taken), people: [] })),
+      earliest,
+      [],
+    );
+    this.occupy(task, kept);
+    return kept;
+  }
+}
+
+/** How much of a free stretch is used: no crumbs, and with chunks only whole ones. */
+function usableOf(free: number, left: number, chunk: number | null): number {
+  if (chunk === null) {
+    const usable = Math.min(free, left);
+    return usable < SHORTEST_STRETCH && usable < left ? 0 : usable;
+  }
+  return free >= left ? left : Math.floor(free / chunk) * chunk;
+}
+
+const isWhole = ([only]: readonly Stretch[], { from, to }: Stretch): boolean =>
+  only?.from === from && only.to === to;
+
+const isFree = (day: number): boolean => isWeekend(fromDayNumber(day));
+
+function nextWeekday(day: number): number {
+  let next = day;
+  while (isFree(next)) next += 1;
+  return next;
+}
+
+/** The first weekday whose `minute` has not passed at `earliest`. */
+function weekdayFrom(earliest: Moment, minute: number): number {
+  const today = dayOf(earliest);
+  const passed = earliest > today * MINUTES_PER_DAY + minute;
+  return nextWeekday(passed ? today + 1 : today);
+}
+
+const shiftOn = (day: number): Stretch => ({
+  from: moment(day * MINUTES_PER_DAY + WORKDAY.from),
+  to: moment(day * MINUTES_PER_DAY + WORKDAY.to),
+});
+
+function placeVisit(earliest: Moment): Placement {
+  const start = moment(weekdayFrom(earliest, VISIT.at) * MINUTES_PER_DAY + VISIT.at);
+  return placed([{ from: start, to: moment(start + VISIT.length), people: [] }], earliest, []);
+}
+
+const placed = (
+  stretches: Placement['stretches'],
+  earliest: Moment,
+  lacks: readonly Lack[],
+): Placement => ({
+  start: stretches[0]?.from ?? earliest,
+  finish: stretches.at(-1)?.to ?? earliest,
+  stretches,
+  lacks,
+});

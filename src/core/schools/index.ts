@@ -1,0 +1,8 @@
+export {
+  SCHOOLS,
+  answerEvent,
+  answerOf,
+  type Answer,
+  type QuestionId,
+  type School,
+} from './schools';

@@ -1,0 +1,2 @@
+export { whatIfSchema, type Missed, type Moved, type Side, type WhatIf } from './schema';
+export { tryOut } from './try-out';

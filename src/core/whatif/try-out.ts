@@ -1,0 +1,108 @@
+import { forecastInSteps } from '../forecast';
+import { applyEvent, type EventBodyOf, type Project } from '../house';
+import {
+  causeOf,
+  chainBack,
+  sayCause,
+  roomChanges,
+  roomFreeDays,
+  type Forecast,
+  type PlanError,
+  type PlannedJob,
+} from '../plan';
+import { ok, type Result } from '../result';
+import { quietly } from '../in-steps';
+import { dateOf, daysBetween, moment, type Moment } from '../units';
+import type { Missed, Moved, Side, WhatIf } from './schema';
+
+/** More than these nobody reads; the sides say the rest. */
+const MOST_MOVED = 60;
+
+/**
+ * What a change would do, seen before it is kept: the house planned and forecast without it and with it, by the same
+ * rules, hours and seed, and every job that begins on another day with what decides it then. Fails where the house
+ * could not be planned any more. Yields `null` wherever it may be stopped.
+ */
+export function* tryOut(
+  project: Project,
+  now: Moment,
+  changes: readonly EventBodyOf[],
+): Generator<null, Result<WhatIf, PlanError>, void> {
+  const house = changes.reduce<Project>(
+    (each, change) => applyEvent(each, change) ?? each,
+    project,
+  );
+  const before = yield* quietly(forecastInSteps(project, now));
+  if (!before.ok) return before;
+  const after = yield* quietly(forecastInSteps(house, now));
+  if (!after.ok) return after;
+  const moved = movedJobs(before.value, after.value);
+  return ok({
+    before: sideOf(before.value),
+    after: sideOf(after.value),
+    moved: moved.slice(0, MOST_MOVED),
+    movedCount: moved.length,
+    missed: missedDates(house, after.value),
+  });
+}
+
+function sideOf({ plan, gates }: Forecast): Side {
+  const gate = (id: 'sleep' | 'live' | 'done') => ({ date: plan.gates[id].date, ...gates[id] });
+  return {
+    gates: { sleep: gate('sleep'), live: gate('live'), done: gate('done') },
+    ownMinutes: plan.gates.done.minutesLeft,
+    moneyLeft: plan.gates.done.moneyLeft,
+    daysLate: plan.demands.reduce((sum, { daysLate }) => sum + daysLate, 0),
+    roomChanges: roomChanges(plan.jobs),
+    roomFreeDays: roomFreeDays(plan),
+  };
+}
+
+const beginsOn = (job: PlannedJob) => dateOf(moment(job.stretches[0]?.from ?? job.start));
+
+function movedJobs({ plan: before }: Forecast, { plan: after }: Forecast): Moved[] {
+  const old = new Map(before.jobs.map((job) => [job.id, job]));
+  const fresh = new Set(after.jobs.map(({ id }) => id));
+  const about = ({ id, title, placeId }: PlannedJob) => ({ jobId: id, title, placeId });
+  const here = after.jobs.flatMap((job): Moved[] => {
+    const was = old.get(job.id);
+    if (job.doneOn !== null || was?.doneOn) return [];
+    const [from, to] = [was ? beginsOn(was) : null, beginsOn(job)];
+    if (from === to) return [];
+    const why = sayCause(causeOf(after, job), after);
+    return [
+      { ...about(job), before: from, after: to, days: from ? daysBetween(from, to) : 0, why },
+    ];
+  });
+  const gone = before.jobs
+    .filter(({ id, doneOn }) => doneOn === null && !fresh.has(id))
+    .map((job): Moved => ({
+      ...about(job),
+      before: beginsOn(job),
+      after: null,
+      days: 0,
+      why: 'Nothing asks for it any more.',
+    }));
+  const comesOrGoes = (moved: Moved) => moved.before === null || moved.after === null;
+  return [...here, ...gone].sort(
+    (a, b) =>
+      Number(comesOrGoes(b)) - Number(comesOrGoes(a)) ||
+      Math.abs(b.days) - Math.abs(a.days) ||
+      a.jobId.localeCompare(b.jobId),
+  );
+}
+
+const OBJECTIONS = 3;
+
+/** Dates that are missed even though all they cover goes first: by how much, and what stands in the way. */
+function missedDates(house: Project, { plan }: Forecast): Missed[] {
+  return plan.demands.flatMap(({ id, finish, lastJobId, daysLate }) => {
+    const demand = house.demands[id];
+    if (!demand || finish === null || lastJobId === null || daysLate === 0) return [];
+    const whys = chainBack(plan, lastJobId)
+      .filter(({ cause }) => cause.kind !== 'begun' && cause.kind !== 'free')
+      .slice(0, OBJECTIONS)
+      .map(({ cause }) => sayCause(cause, plan));
+    return [{ demandId: id, what: demand.what, by: demand.by, finish, daysLate, whys }];
+  });
+}

@@ -1,0 +1,1 @@
+export { DatedDaysForm, datedWords } from './DatedDaysForm';

@@ -1,0 +1,118 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { outsideRestSchema, type OutsideRest, type Person } from '@/core/house';
+import { DatedDaysForm, datedWords } from '@/features/dated';
+import { keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
+import { Button, Field, Note, Section } from '@/ui';
+
+/** Days that differ from the week, and the part of the year in which nothing is done outside. */
+export function CalendarForm({
+  people,
+  rest,
+}: {
+  people: readonly Person[];
+  rest: OutsideRest | null;
+}) {
+  const dispatch = useAppDispatch();
+  const today = useAppSelector(selectToday);
+  const dropDay = (person: Person, at: number) =>
+    void dispatch(
+      keep(
+        [
+          {
+            type: 'peopleAgreed',
+            payload: {
+              people: people.map((each) =>
+                each.id === person.id
+                  ? { ...each, dates: each.dates?.filter((_, index) => index !== at) }
+                  : each,
+              ),
+            },
+          },
+        ],
+        'Those days follow the week again.',
+      ),
+    );
+  return (
+    <>
+      <Section title="Days that differ from your week">
+        <Note>Days away, a push of long days, the dates a helper promised. The plan follows.</Note>
+        {people.flatMap((person) =>
+          (person.dates ?? []).map((dated, at) => {
+            const words = datedWords(dated, person.name, today);
+            return (
+              <View key={`${person.id} ${at}`} className="flex-row flex-wrap items-center gap-3">
+                <Note className="flex-1 text-ink">{words}</Note>
+                <Button
+                  look="quiet"
+                  label="Drop it"
+                  hint={`Drop: ${words}`}
+                  onPress={() => dropDay(person, at)}
+                />
+              </View>
+            );
+          }),
+        )}
+        <DatedDaysForm
+          people={people}
+          label="Keep these days"
+          onDays={(change, title) => dispatch(keep([change], `${title}.`))}
+        />
+      </Section>
+      <RestForm rest={rest} />
+    </>
+  );
+}
+
+function RestForm({ rest }: { rest: OutsideRest | null }) {
+  const dispatch = useAppDispatch();
+  const [from, setFrom] = useState(rest?.from ?? '');
+  const [to, setTo] = useState(rest?.to ?? '');
+  const [error, setError] = useState<string>();
+  const save = (next: OutsideRest | null) =>
+    dispatch(
+      keep(
+        [{ type: 'outsideRestAgreed', payload: { rest: next } }],
+        next ? `Outside rests from ${next.from} to ${next.to}.` : 'Outside work all year.',
+      ),
+    );
+  const tryIt = () => {
+    const read = outsideRestSchema.safeParse({ from: from.trim(), to: to.trim() });
+    if (read.success) void save(read.data);
+    else setError('Write month and day of both ends, such as 12-01 and 03-15.');
+  };
+  return (
+    <Section title="When outside rests">
+      <Note>Frost, storms or the rains: every year, from month and day to month and day.</Note>
+      <View className="flex-row flex-wrap gap-2">
+        <Field
+          className="min-w-[140px] flex-1"
+          label="Rests from"
+          placeholder="12-01"
+          value={from}
+          error={error}
+          onChangeText={(next) => {
+            setFrom(next);
+            setError(undefined);
+          }}
+        />
+        <Field
+          className="min-w-[140px] flex-1"
+          label="Rests to"
+          placeholder="03-15"
+          value={to}
+          onChangeText={(next) => {
+            setTo(next);
+            setError(undefined);
+          }}
+        />
+      </View>
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Keep the rest" onPress={tryIt} />
+        {rest ? (
+          <Button look="quiet" label="Outside all year" onPress={() => void save(null)} />
+        ) : null}
+      </View>
+    </Section>
+  );
+}

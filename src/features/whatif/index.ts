@@ -1,0 +1,1 @@
+export { TryOut } from './TryOut';
