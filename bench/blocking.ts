@@ -12,8 +12,8 @@ const ORIGIN = `http://127.0.0.1:${PORT}`;
 
 type Blocked = { longest: number; count: number };
 
-/** Long tasks (over 50 ms, as the browser counts them) from an edit until the improved plan has been drawn. */
-async function editAndWatch(page: Page): Promise<Blocked> {
+/** Long tasks (over 50 ms, as the browser counts them) while something is done. */
+async function watch(page: Page, act: () => Promise<void>): Promise<Blocked> {
   await page.evaluate(() => {
     const seen: number[] = [];
     (window as never as { blocked: number[] }).blocked = seen;
@@ -21,14 +21,32 @@ async function editAndWatch(page: Page): Promise<Blocked> {
       for (const { duration } of list.getEntries()) seen.push(duration);
     }).observe({ type: 'longtask' });
   });
-  await page.getByRole('radio', { name: 'metres', exact: true }).click();
-  await page.locator('main[aria-busy="true"]').waitFor({ state: 'attached' });
-  await page.locator('main[aria-busy="false"]').waitFor({ state: 'attached' });
+  await act();
   return page.evaluate(() => {
     const { blocked } = window as never as { blocked: number[] };
     return { longest: Math.max(0, ...blocked), count: blocked.length };
   });
 }
+
+/** An edit, until the improved plan stands on screen. */
+async function editAndPlan(page: Page): Promise<void> {
+  await page.getByRole('radio', { name: 'metres', exact: true }).click();
+  await page.locator('main[aria-busy="true"]').waitFor({ state: 'attached' });
+  await page.locator('main[aria-busy="false"]').waitFor({ state: 'attached' });
+}
+
+/** Bars chosen one after another on the week board. */
+async function chooseBars(page: Page): Promise<void> {
+  const bars = page.getByRole('group', { name: 'Rooms by weeks' }).getByRole('button');
+  for (const at of [3, 9, 15]) await bars.nth(at).click();
+}
+
+const rowOf = (what: string, name: string, { longest, count }: Blocked): string[] => [
+  what,
+  name,
+  `longest task ${longest === 0 ? 'under 50' : longest.toFixed(0)} ms`,
+  `${count} over 50 ms`,
+];
 
 export async function blockingRows(): Promise<string[][]> {
   const events = stamped([STARTED, ...roomsOf(12)]);
@@ -51,13 +69,13 @@ export async function blockingRows(): Promise<string[][]> {
     await page.waitForURL(/today/);
     await page.goto(`${ORIGIN}/settings`);
     await page.locator('main[aria-busy="false"]').waitFor({ state: 'attached', timeout: 60_000 });
-    const { longest, count } = await editAndWatch(page);
-    rows.push([
-      'main thread while planning after an edit, in Chromium',
-      name,
-      `longest task ${longest === 0 ? 'under 50' : longest.toFixed(0)} ms`,
-      `${count} over 50 ms`,
-    ]);
+    const planning = await watch(page, () => editAndPlan(page));
+    rows.push(rowOf('main thread while planning after an edit, in Chromium', name, planning));
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.goto(`${ORIGIN}/order`);
+    await page.locator('main[aria-busy="false"]').waitFor({ state: 'attached', timeout: 60_000 });
+    const choosing = await watch(page, () => chooseBars(page));
+    rows.push(rowOf('main thread while choosing bars on the board', name, choosing));
     await context.close();
   }
   await browser.close();

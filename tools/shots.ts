@@ -37,7 +37,14 @@ const VIEWS: Record<string, View> = {
   'finishes-phone': { size: 'phone', path: '/finishes/back-bed' },
   'layout-wide': { size: 'wide', path: '/layout/kitchen?slot=floor' },
   'sum-wide': { size: 'wide', path: '/sums/drywall' },
-  'cuts-phone': { size: 'phone', path: '/stores/cuts' },
+  'whatif-wide': {
+    size: 'wide',
+    path: '/whatif',
+    before: async (page) => {
+      await page.getByRole('radio', { name: /^An evening more a week, Me/ }).click();
+      await page.getByText('The plan repairs itself').waitFor();
+    },
+  },
   'spend-wide': { size: 'wide', path: '/spend' },
   'keys-phone': { size: 'phone', path: '/keys' },
   'journal-phone': { size: 'phone', path: '/journal' },

@@ -16,6 +16,7 @@ export {
 } from './houses';
 export { momentOf, type Outside, type Supplier } from './outside';
 export {
+  selectDecides,
   selectForecast,
   selectJobs,
   selectJobsById,

@@ -44,6 +44,13 @@ export const selectLedger = createSelector([selectProject, selectPlan], (project
   keepLedger(project, plan?.gates.done.moneyLeft ?? cents(0), expectedCost(project)),
 );
 
+/** In how many of a hundred drawn runs each job decided the day one can live there. */
+export const selectDecides = createSelector(
+  [selectForecast],
+  (forecast) =>
+    new Map<JobId, number>(forecast?.decides.map(({ jobId, percent }) => [jobId, percent])),
+);
+
 const logState = (state: JobState): LogJob['state'] => {
   if (state === 'done' || state === 'setting') return 'done';
   return state === 'in-hand' || state === 'ready' ? state : 'open';

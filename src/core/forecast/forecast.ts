@@ -49,6 +49,11 @@ function* drawn(project: Project, now: Moment, plan: Plan, runs: number): InStep
   return {
     plan,
     runs,
+    cost: { likely: withFinds.cost.p50, fairlySafe: withFinds.cost.p80 },
+    decides: withFinds.decides.map(({ jobId, share }) => ({
+      jobId,
+      percent: Math.round(share * 100),
+    })),
     withoutRisks: { sleep: sleep.p50, live: live.p50, done: done.p50 },
     gates: {
       sleep: doubtOf(withFinds, 'sleep'),

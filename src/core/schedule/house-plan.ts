@@ -68,7 +68,7 @@ export function* planInSteps(
   const most = schedules ?? schedulesFor(tasks.length);
   let best = start.first;
   if (tasks.length > 1) {
-    const search = improveOrder(scheduler, aims, [start.first], seed);
+    const search = improveOrder(scheduler, aims, start.first, seed);
     for (let tried = 1; tried < most; tried += 1) {
       const next = search.next();
       if (next.done) break;

@@ -38,11 +38,11 @@ const finishOf = (schedule: Schedule, index: number): number => schedule[index]?
 export function* improveOrder(
   scheduler: Scheduler,
   aims: Aims,
-  first: readonly Candidate[],
+  first: Candidate,
   seed: number,
 ): Generator<Candidate, void> {
   const random = seededRandom(seed);
-  let best = first.reduce((found, each) => (isBetter(each.score, found.score) ? each : found));
+  let best = first;
   const attempt = (order: readonly number[]): void => {
     const schedule = scheduler.run(order);
     const score = aims.score(schedule);

@@ -5,6 +5,7 @@ import { stageName } from '@/core/steps/stages';
 import { formatMoney, formatDate } from '@/core/units';
 import {
   placeOf,
+  selectDecides,
   selectJobsById,
   selectPlan,
   selectProject,
@@ -32,6 +33,7 @@ import {
 export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boolean }) {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
+  const decided = useAppSelector(selectDecides).get(job.id);
   return (
     <View className="gap-4">
       <View className="gap-1">
@@ -39,6 +41,9 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
         {titled ? <Title>{job.title}</Title> : null}
         <Strong>{`${whenWords(job, today)} · ${effortWords(job)}`}</Strong>
         <Body>{`${standingWords(job, today)} · ${slackWords(job)}`}</Body>
+        {decided ? (
+          <Small>{`In ${decided} of a hundred ways it may go, this job decides the day you can live here.`}</Small>
+        ) : null}
       </View>
       <JobActions key={job.id} job={job} />
       <WhatHolds job={job} />

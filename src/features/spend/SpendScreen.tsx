@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { Ledger } from '@/core/ledger';
 import { formatMoney, type Cents, type Currency } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
-import { placeNameIn, selectLedger, selectProject, useAppSelector } from '@/store';
+import { placeNameIn, selectForecast, selectLedger, selectProject, useAppSelector } from '@/store';
 import { ButtonLink, Columns, Empty, Fact, Note, Section, Slip, Small, Strong } from '@/ui';
 import { SpendChart } from './SpendChart';
 
@@ -93,6 +93,7 @@ function titleWords({ budget, paid }: Ledger, currency: Currency): string {
 function BudgetFacts({ ledger, currency }: { ledger: Ledger; currency: Currency }) {
   const money = (cents: Cents) => formatMoney(cents, currency);
   const { budget } = ledger;
+  const cost = useAppSelector(selectForecast)?.cost;
   return (
     <View>
       {budget ? (
@@ -121,6 +122,13 @@ function BudgetFacts({ ledger, currency }: { ledger: Ledger; currency: Currency 
         figure={`about ${money(ledger.toCome)}`}
         working="materials and trades of the jobs left, at starting guesses"
       />
+      {cost ? (
+        <Fact
+          name="Still to come, with its doubt"
+          figure={`${money(cost.likely)} to ${money(cost.fairlySafe)}`}
+          working="half of the ways it may go come to less than the first, eight in ten to less than the second; finds included"
+        />
+      ) : null}
       <Fact
         name="When all is done"
         figure={`about ${money(ledger.forecast)}`}

@@ -50,6 +50,8 @@ const EMPTY = {
 export const startProject = (started: z.infer<typeof startedSchema>): Project => ({
   ...EMPTY,
   ...started,
+  // In a house that is lived in, a room one can use is worth more than tools set up once.
+  path: started.house.occupancy === 'lived-in' ? 'rooms' : 'trades',
 });
 
 export const houseStarted = defineEvent({
