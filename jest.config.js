@@ -2,7 +2,7 @@ const alias = { '^@/(.*)$': '<rootDir>/src/$1' };
 
 module.exports = {
   // Property tests on a busy two-core machine: long enough to never be the reason.
-  testTimeout: 60_000,
+  testTimeout: 300_000,
   projects: [
     {
       displayName: 'core',

@@ -6,15 +6,15 @@ const PORT = 4187;
 export default defineConfig({
   testDir: './e2e',
   outputDir: './test-results',
-  timeout: 60_000,
-  expect: { timeout: 15_000 },
+  timeout: 240_000,
+  expect: { timeout: 45_000 },
   workers: 2,
   fullyParallel: true,
   retries: 0,
   reporter: [['list'], ['json']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
-    actionTimeout: 15_000,
+    actionTimeout: 45_000,
     timezoneId: 'UTC',
     locale: 'en-US',
     launchOptions: {

@@ -39,7 +39,7 @@ const SCREENS = [
 for (const theme of ['day', 'night'] as const) {
   for (const [size, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
     test(`every screen is accessible by ${theme}, ${size}`, async ({ porch, page }) => {
-      test.setTimeout(6 * 60_000);
+      test.setTimeout(15 * 60_000);
       await page.setViewportSize(viewport);
       await page.emulateMedia({ colorScheme: theme === 'night' ? 'dark' : 'light' });
       await porch.openDemo();

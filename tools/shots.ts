@@ -67,6 +67,8 @@ async function shoot(page: Page, name: string, view: View): Promise<void> {
   await page.goto(`${ORIGIN}${view.path}`);
   await page.getByRole('heading', { level: 1 }).first().waitFor();
   await page.waitForLoadState('networkidle');
+  // The first plan is shown at once; the picture is of the improved one.
+  await page.locator('main[aria-busy="false"]').waitFor();
   await view.before?.(page);
   // A chart or drawing measures itself before it is drawn: wait until nothing changes any more.
   await page.evaluate(() => document.fonts.ready.then(() => new Promise(requestAnimationFrame)));
