@@ -1,5 +1,5 @@
 // A cold first render transforms hundreds of modules inside the test.
-jest.setTimeout(60_000);
+jest.setTimeout(300_000);
 jest.mock('@react-native-async-storage/async-storage', () =>
   jest.requireActual('@react-native-async-storage/async-storage/jest'),
 );
