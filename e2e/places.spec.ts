@@ -40,7 +40,10 @@ test('an order placed is on the way, and what comes damaged is ordered again', a
   await porch.go('Stores');
   const order = page.getByRole('button', { name: /^Ordered today: / }).first();
   const what = ((await order.getAttribute('aria-label')) ?? '').replace('Ordered today: ', '');
-  await order.click();
+  await page
+    .getByRole('button', { name: `Ordered today: ${what}`, exact: true })
+    .first()
+    .click();
   await expect(page.getByText(`${what} ordered, expected`)).toBeVisible();
   await page
     .getByRole('button', { name: `It came: ${what}` })

@@ -34,6 +34,12 @@ export class Porch {
     await expect(this.page.getByRole('heading', { level: 1 })).toContainText(
       '8h today, and Ana 6h',
     );
+    await this.settle();
+  }
+
+  /** The first plan shows at once and may still change; what a test reads twice is read of the improved one. */
+  async settle(): Promise<void> {
+    await expect(this.page.locator('main[aria-busy="false"]')).toBeVisible();
   }
 
   heading = () => this.page.getByRole('heading', { level: 1 });
