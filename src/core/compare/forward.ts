@@ -202,8 +202,8 @@ export function everyChange(project: Project, plan: Plan): Option[] {
 }
 
 /**
- * What might bring the day one can live there forward, or another day whose chain is given, each as the events that would say so; the first is to leave all
- * as it is. How much each brings is measured by planning the house with it.
+ * What might bring the day one can live there forward, or another day whose chain is given, each as the events that
+ * would say so; the first is to leave all as it is. How much each brings is measured by planning the house with it.
  */
 export function forwardOptions(
   project: Project,

@@ -34,18 +34,20 @@ function startOn(ground: Ground): Start {
   return { ground, open, first: { order, schedule, score: open.aims.score(schedule) } };
 }
 
-/** A date from outside would be missed: what it covers goes first, if that brings it nearer. */
-function pressed(start: Start): Start {
-  const [late = 0] = start.first.score;
-  if (late === 0) return start;
+/** Dates from outside would be missed: what they cover goes first, if that brings them nearer. */
+function pressed(start: Start, plan: Plan): Start {
+  const late = new Set(plan.demands.filter(({ daysLate }) => daysLate > 0).map(({ id }) => id));
+  if (late.size === 0) return start;
   const { ground } = start;
-  const covered = Object.values(ground.project.demands).flatMap((demand) =>
-    coveredBy(ground, demand),
-  );
+  const covered = Object.values(ground.project.demands)
+    .filter(({ id }) => late.has(id))
+    .flatMap((demand) => coveredBy(ground, demand));
   const urgent = closureBefore(ground.graph, [...ground.urgent, ...covered]);
   const other = startOn({ ...ground, urgent });
   return isBetter(other.first.score, start.first.score) ? other : start;
 }
+
+const firstPlan = ({ ground, open, first }: Start) => planFrom(ground, open, first.schedule);
 
 /**
  * The build order with dates, in steps: jobs of the chosen works, their links with reasons, placed on the household's
@@ -60,8 +62,11 @@ export function* planInSteps(
 ): Generator<Plan | null, Result<Plan, PlanError>, void> {
   const ground = layGround(project, now, caution);
   if (!ground.ok) return ground;
-  const start = pressed(startOn(ground.value));
-  const first = planFrom(start.ground, start.open, start.first.schedule);
+  const ranked = startOn(ground.value);
+  const plain = firstPlan(ranked);
+  if (!plain.ok) return plain;
+  const start = pressed(ranked, plain.value);
+  const first = start === ranked ? plain : firstPlan(start);
   if (!first.ok) return first;
   yield first.value;
   const { scheduler, aims, tasks } = start.open;

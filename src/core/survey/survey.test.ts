@@ -496,6 +496,12 @@ describe('dates from outside', () => {
     chosen('bath', 'bathroom'),
   ];
 
+  const pressingDemand = {
+    from: 'insurer' as const,
+    what: 'Back room done',
+    by: plainDate('2027-01-01'),
+  };
+
   it('go first when they would be missed, and say by how much', () => {
     const relaxed = planned(houseOf(...BASE, ...work, demand('2027-01-01')));
     expect(relaxed.demands[0]).toMatchObject({ daysLate: 0 });
@@ -504,6 +510,18 @@ describe('dates from outside', () => {
     // In January it is light only while the weekday job lasts: the wall is painted on a Saturday.
     expect(pressing.demands[0]).toMatchObject({ finish: '2026-01-17', daysLate: 2 });
     expect(free >= '2026-01-17').toBe(true);
+    // A date that is kept anyway is not pressed because another one is missed.
+    const calm: EventBodyOf = {
+      type: 'demandMade',
+      payload: {
+        ...pressingDemand,
+        id: 'calm',
+        covers: { kind: 'place', placeId: 'back' as never },
+      },
+    };
+    const both = planned(houseOf(...BASE, ...work, demand('2026-01-15'), calm));
+    expect(both.demands.find(({ id }) => id === 'd')?.finish).toBe('2026-01-17');
+    expect(both.demands.find(({ id }) => id === 'calm')?.daysLate).toBe(0);
     const hopeless = planned(houseOf(...BASE, ...work, demand('2026-01-07')));
     expect(hopeless.demands[0]?.daysLate).toBeGreaterThan(0);
   });

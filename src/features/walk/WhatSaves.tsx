@@ -25,6 +25,10 @@ export function WhatSaves({ lastJobId }: { lastJobId: JobId }) {
     setWorking(false);
     if (result?.ok) setWays(waysToKeep(options, result.value));
   };
+  const take = async ({ title, changes }: Ways[number]['option']) => {
+    // What was measured held for the house before.
+    if (await dispatch(keep(changes, `${title}.`))) setWays(null);
+  };
   if (!ways) {
     return (
       <View className="gap-2">
@@ -54,7 +58,7 @@ export function WhatSaves({ lastJobId }: { lastJobId: JobId }) {
             look="quiet"
             label="Do it"
             hint={`Do it: ${option.title}`}
-            onPress={() => void dispatch(keep(option.changes, `${option.title}.`))}
+            onPress={() => void take(option)}
           />
         </View>
       ))}

@@ -24,13 +24,14 @@ export function WhatIfScreen() {
     [project, changes],
   );
   const think = (thought: Thought) => setThoughts((before) => [...before, thought]);
+  const thoughtOf = useMemo(() => new Set(thoughts.map(({ id }) => id)), [thoughts]);
   return (
     <Page title="What if">
       <PlanState />
       {thoughts.length > 0 ? (
         <Section title="What you are thinking of">
           {thoughts.map((thought, at) => (
-            <View key={thought.id} className="flex-row flex-wrap items-center gap-3">
+            <View key={`${at} ${thought.id}`} className="flex-row flex-wrap items-center gap-3">
               <Note className="flex-1 text-ink">{thought.title}</Note>
               {at === thoughts.length - 1 ? (
                 <Button
@@ -60,13 +61,13 @@ export function WhatIfScreen() {
         href="/schools"
         label="Where builders disagree: the schools, one by one"
       />
-      {plan ? <Changes house={house} onThink={think} /> : null}
+      {plan ? <Changes house={house} thoughtOf={thoughtOf} onThink={think} /> : null}
       <Section title="Days that differ from your week">
         <DatedDaysForm
           people={house.people}
           label="Think of it"
           onDays={(changed, title) => {
-            think({ id: `days-${thoughts.length}`, title, changes: [changed] });
+            think({ id: 'days', title, changes: [changed] });
             return Promise.resolve(true);
           }}
         />
@@ -75,10 +76,27 @@ export function WhatIfScreen() {
   );
 }
 
-function Changes({ house, onThink }: { house: Project; onThink: (thought: Thought) => void }) {
+/** An evening more can be thought of twice; a job is hired out, or a thing ordered, once. */
+const REPEATS = /^evening:/;
+
+function Changes({
+  house,
+  thoughtOf,
+  onThink,
+}: {
+  house: Project;
+  thoughtOf: ReadonlySet<string>;
+  onThink: (thought: Thought) => void;
+}) {
   const plan = useAppSelector(selectPlan);
   const [search, setSearch] = useState('');
-  const offered = useMemo(() => (plan ? everyChange(house, plan) : []), [house, plan]);
+  const offered = useMemo(
+    () =>
+      (plan ? everyChange(house, plan) : []).filter(
+        ({ id }) => REPEATS.test(id) || !thoughtOf.has(id),
+      ),
+    [house, plan, thoughtOf],
+  );
   const words = search.trim().toLowerCase();
   const found = offered.filter(({ title }) => title.toLowerCase().includes(words));
   return (
@@ -97,8 +115,7 @@ function Changes({ house, onThink }: { house: Project; onThink: (thought: Though
           .map(({ id, title, givesUp }) => ({ value: id, label: title, note: givesUp }))}
         onChange={(id) => {
           const chosen = offered.find((option) => option.id === id);
-          if (chosen)
-            onThink({ id: `${id}-${search.length}`, title: chosen.title, changes: chosen.changes });
+          if (chosen) onThink({ id, title: chosen.title, changes: chosen.changes });
         }}
       />
       {found.length > OFFERED ? (
