@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { scheduleFaultsOf } from '../testing/check-schedule';
 import { criticalPath, latestFinishPass, lowerBound, readSm, solve, type Instance } from '.';
+import { Branch } from './branch';
 
 const FILE = readFileSync('bench/rcpsp/d30_01.sm', 'utf8');
 const read = (text: string): Instance => {
@@ -40,6 +41,54 @@ const anyProject: fc.Arbitrary<Instance> = fc
     };
   });
 
+/** The shortest makespan, by trying every order. */
+const best = (instance: Instance): number => {
+  let least = Infinity;
+  const place = (starts: (number | undefined)[]): void => {
+    const done = starts.filter((start) => start !== undefined).length;
+    const length = Math.max(
+      0,
+      ...starts.map(
+        (start, job) => (start ?? 0) + (start === undefined ? 0 : (instance.durations[job] ?? 0)),
+      ),
+    );
+    if (length >= least) return;
+    if (done === starts.length) {
+      least = length;
+      return;
+    }
+    starts.forEach((start, job) => {
+      const before = instance.predecessors[job] ?? [];
+      if (start !== undefined || before.some((other) => starts[other] === undefined)) return;
+      const from = Math.max(
+        0,
+        ...before.map((other) => (starts[other] ?? 0) + (instance.durations[other] ?? 0)),
+      );
+      for (let at = from; ; at += 1) {
+        const next = starts.with(job, at);
+        const placed = {
+          ...instance,
+          successors: instance.successors.map(() => []),
+          needs: instance.needs.map((needs, other) =>
+            next[other] === undefined ? needs.map(() => 0) : needs,
+          ),
+        };
+        if (
+          scheduleFaultsOf(
+            placed,
+            next.map((value) => value ?? 0),
+          ).length > 0
+        )
+          continue;
+        place(next);
+        return;
+      }
+    });
+  };
+  place(instance.durations.map(() => undefined));
+  return least;
+};
+
 describe('the general scheduler', () => {
   it('worked by hand: two jobs of 3 and 4 on one machine, a third beside them', () => {
     const instance: Instance = {
@@ -77,53 +126,6 @@ describe('the general scheduler', () => {
   });
 
   it('finds what trying every order finds, on small projects', () => {
-    const best = (instance: Instance): number => {
-      let least = Infinity;
-      const place = (starts: (number | undefined)[]): void => {
-        const done = starts.filter((start) => start !== undefined).length;
-        const length = Math.max(
-          0,
-          ...starts.map(
-            (start, job) =>
-              (start ?? 0) + (start === undefined ? 0 : (instance.durations[job] ?? 0)),
-          ),
-        );
-        if (length >= least) return;
-        if (done === starts.length) {
-          least = length;
-          return;
-        }
-        starts.forEach((start, job) => {
-          const before = instance.predecessors[job] ?? [];
-          if (start !== undefined || before.some((other) => starts[other] === undefined)) return;
-          const from = Math.max(
-            0,
-            ...before.map((other) => (starts[other] ?? 0) + (instance.durations[other] ?? 0)),
-          );
-          for (let at = from; ; at += 1) {
-            const next = starts.with(job, at);
-            const placed = {
-              ...instance,
-              successors: instance.successors.map(() => []),
-              needs: instance.needs.map((needs, other) =>
-                next[other] === undefined ? needs.map(() => 0) : needs,
-              ),
-            };
-            if (
-              scheduleFaultsOf(
-                placed,
-                next.map((value) => value ?? 0),
-              ).length > 0
-            )
-              continue;
-            place(next);
-            return;
-          }
-        });
-      };
-      place(instance.durations.map(() => undefined));
-      return least;
-    };
     fc.assert(
       fc.property(
         anyProject.filter(({ durations }) => durations.length <= 6),
@@ -133,6 +135,37 @@ describe('the general scheduler', () => {
       ),
       { numRuns: 40 },
     );
+  });
+
+  it('branching alone finds the shortest and proves it, whatever it starts from', () => {
+    fc.assert(
+      fc.property(
+        anyProject.filter(({ durations }) => durations.length <= 6),
+        fc.integer({ min: 1, max: 20 }),
+        (instance, longer) => {
+          const shortest = best(instance);
+          const found: number[] = [];
+          const note = (starts: Int32Array) => {
+            expect(scheduleFaultsOf(instance, [...starts])).toEqual([]);
+            return found.push(makespanOf(instance, [...starts])) > 0;
+          };
+          expect(new Branch(instance).search(shortest + longer, 10_000, note)).toBe(true);
+          expect(found.at(-1)).toBe(shortest);
+          expect(new Branch(instance).search(shortest, 10_000, note)).toBe(true);
+          expect(found.at(-1)).toBe(shortest);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it('proves an instance of thirty jobs whose bound is far below', () => {
+    const instance = read(readFileSync('bench/rcpsp/d30_16.sm', 'utf8'));
+    expect(lowerBound(instance)).toBe(50);
+    expect(solve(instance, { schedules: 5_000, seed: 2 })).toMatchObject({
+      makespan: 64,
+      lowerBound: 64,
+    });
   });
 
   it('the same file, seed and number of schedules give the same answer; more schedules never a longer one', () => {
