@@ -21,6 +21,7 @@ export {
   selectJobs,
   selectJobsById,
   selectLedger,
+  selectBlankContext,
   selectLogContext,
   selectOpenFirst,
   selectPlaces,

@@ -65,3 +65,9 @@ export const selectLogContext = createSelector(
       today,
     ),
 );
+
+/** What reading needs to know while nothing is typed. */
+export const selectBlankContext = createSelector(
+  [selectProject, selectToday],
+  (project, today): LogContext => contextOf(project, [], today),
+);

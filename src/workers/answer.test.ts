@@ -1,6 +1,9 @@
 import { added, chosen, houseOf, place, week } from '../core/testing/houses';
 import { momentAt, plainDate } from '../core/units';
+import { forecastInSteps } from '../core/forecast';
+import { toTheEnd } from '../core/in-steps';
 import { listen } from './answer';
+import { inParts, joiner } from './parts';
 import { PROTOCOL_VERSION, replySchema, type WorkerReply } from './protocol';
 
 const NOW = momentAt(plainDate('2026-01-05'), 17 * 60);
@@ -13,13 +16,18 @@ const message = (over: object) => ({
   ...over,
 });
 
-/** All replies to a message, in order, with a clock that ticks whenever it is read. */
+/** All replies to a message, put together, in order, with a clock that ticks whenever it is read. */
 function replies(over: object): WorkerReply[] {
   const heard: WorkerReply[] = [];
+  const joined = joiner();
   const waiting: (() => void)[] = [];
   let time = 0;
   const hear = listen(
-    (reply) => heard.push(structuredClone(reply)),
+    (part) => {
+      // What is sent has to read on the other side.
+      const reply = joined(replySchema.parse(structuredClone(part)));
+      if (reply) heard.push(reply);
+    },
     (next) => waiting.push(next),
     () => (time += 5),
   );
@@ -47,6 +55,26 @@ describe('the planner worker', () => {
     const tried = ask({ kind: 'whatif', changes: option.changes });
     expect(replySchema.safeParse(tried).success).toBe(true);
     expect(tried).toMatchObject({ kind: 'whatif' });
+  });
+
+  it('sends many jobs in small parts that make the same answer again', () => {
+    const house = houseOf(
+      ...['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'].flatMap((id) => [
+        added(place(id)),
+        chosen(id, 'repaint'),
+        chosen(id, 'new-ceiling'),
+      ]),
+    );
+    const forecast = toTheEnd(forecastInSteps(house, NOW));
+    if (!forecast.ok) throw new Error(forecast.error.code);
+    const reply: WorkerReply = { id: 1, kind: 'forecast', forecast: forecast.value };
+    const parts = inParts(reply);
+    expect(parts.length).toBeGreaterThan(2);
+    for (const part of parts) expect(JSON.stringify(part).length).toBeLessThan(100_000);
+    const join = joiner();
+    expect(parts.map((part) => join(part)).filter(Boolean)).toEqual([reply]);
+    // Nothing is left over for a second answer.
+    expect(parts.map((part) => join(part)).filter(Boolean)).toEqual([reply]);
   });
 
   it('shows the first plan before the improved one, of the same jobs', () => {

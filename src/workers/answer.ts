@@ -6,6 +6,7 @@ import { droppedWork } from '../core/survey/dropped';
 import { scopeHistory } from '../core/survey/history';
 import { weighInSteps } from '../core/weigh';
 import { tryOut } from '../core/whatif';
+import { inParts } from './parts';
 import { requestSchema, type WorkerReply, type WorkerRequest } from './protocol';
 
 type Steps = InSteps<WorkerReply | null, WorkerReply | null>;
@@ -79,7 +80,7 @@ export function listen(
     const begin = clock();
     while (!cancelled.has(id)) {
       const { value, done } = steps.next();
-      if (value) post(value);
+      if (value) inParts(value).forEach(post);
       if (done) return void running.delete(id);
       if (clock() - begin > SLICE_MS) return later(() => run(id, steps));
     }

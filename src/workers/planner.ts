@@ -1,3 +1,4 @@
+import { freeze } from '@reduxjs/toolkit';
 import type { Option, Weighed } from '../core/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
 import type { Dropped, ScopeDay } from '../core/survey/past-schema';
@@ -6,6 +7,7 @@ import type { Forecast } from '../core/plan';
 import { fail, ok, type Result } from '../core/result';
 import type { Moment } from '../core/units';
 import type { WhatIf } from '../core/whatif/schema';
+import { joiner } from './parts';
 import {
   PROTOCOL_VERSION,
   replySchema,
@@ -67,6 +69,7 @@ function workerLine() {
     new Promise((resolve) => {
       const id = nextId++;
       const running = start();
+      const joined = joiner();
       const settle = (result: Result<WorkerReply, PlanningError> | undefined) => {
         clearTimeout(timer);
         running.removeEventListener('message', heard);
@@ -75,11 +78,14 @@ function workerLine() {
         resolve(result);
       };
       const heard = ({ data }: MessageEvent<unknown>) => {
-        const reply = replySchema.safeParse(data);
-        if (!reply.success || reply.data.id !== id) return;
-        if (reply.data.kind === 'progress') onFirst(reply.data.forecast);
-        else if (reply.data.kind === 'cancelled') settle(undefined);
-        else settle(reply.data.kind === 'failed' ? fail(reply.data.error) : ok(reply.data));
+        const part = replySchema.safeParse(data);
+        if (!part.success || part.data.id !== id) return;
+        // Frozen part by part, the store need not freeze a whole house at once.
+        const reply = joined(freeze(part.data, true));
+        if (!reply) return;
+        if (reply.kind === 'progress') onFirst(reply.forecast);
+        else if (reply.kind === 'cancelled') settle(undefined);
+        else settle(reply.kind === 'failed' ? fail(reply.error) : ok(reply));
       };
       const broke = (event: ErrorEvent) => {
         stop();

@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts/problem';
 import { eventBodySchema, projectSchema } from '../core/house';
-import { forecastSchema, gateIdSchema } from '../core/plan';
+import { forecastSchema, gateIdSchema, plannedJobSchema } from '../core/plan';
 import { droppedSchema, scopeDaySchema } from '../core/survey/past-schema';
 import { whatIfSchema } from '../core/whatif/schema';
 import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../core/units';
 
-export const PROTOCOL_VERSION = 4;
+export const PROTOCOL_VERSION = 5;
 
 const optionSchema = z.object({
   id: z.string(),
@@ -66,6 +66,8 @@ export type PlanningError = z.infer<typeof planErrorSchema>;
 
 export const replySchema = z.discriminatedUnion('kind', [
   z.object({ id: z.int(), kind: z.literal('forecast'), forecast: forecastSchema }),
+  /** Jobs of the plan whose forecast follows, which is sent without them. */
+  z.object({ id: z.int(), kind: z.literal('jobs'), jobs: z.array(plannedJobSchema) }),
   /** The first feasible plan, while the search goes on. */
   z.object({ id: z.int(), kind: z.literal('progress'), forecast: forecastSchema }),
   z.object({ id: z.int(), kind: z.literal('cancelled') }),

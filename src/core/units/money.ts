@@ -31,12 +31,24 @@ export function parseMoney(text: string): Result<Cents, MoneyError> {
 /** `$18.40`; whole sums of 1,000 and more drop their noughts: `$12,400`. */
 export function formatMoney(value: Cents, currency: Currency): string {
   const whole = value % 100 === 0 && Math.abs(value) >= 100_000;
-  return new Intl.NumberFormat('en-US', {
-    style: 'currency',
-    currency,
-    minimumFractionDigits: whole ? 0 : 2,
-    maximumFractionDigits: whole ? 0 : 2,
-  }).format(value / 100);
+  return formatFor(currency, whole ? 0 : 2).format(value / 100);
+}
+
+/** Formats take longer to make than to use, and a screen writes hundreds of sums. */
+const formats = new Map<string, Intl.NumberFormat>();
+
+function formatFor(currency: Currency, digits: 0 | 2): Intl.NumberFormat {
+  const key = `${currency} ${digits}`;
+  const made =
+    formats.get(key) ??
+    new Intl.NumberFormat('en-US', {
+      style: 'currency',
+      currency,
+      minimumFractionDigits: digits,
+      maximumFractionDigits: digits,
+    });
+  formats.set(key, made);
+  return made;
 }
 
 /**

@@ -41,9 +41,7 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
         {titled ? <Title>{job.title}</Title> : null}
         <Strong>{`${whenWords(job, today)} · ${effortWords(job)}`}</Strong>
         <Body>{`${standingWords(job, today)} · ${slackWords(job)}`}</Body>
-        {decided ? (
-          <Small>{`In ${decided} of a hundred ways it may go, this job decides the day you can live here.`}</Small>
-        ) : null}
+        {decided ? <Small>{decidesWords(job, decided)}</Small> : null}
       </View>
       <JobActions key={job.id} job={job} />
       <WhatHolds job={job} />
@@ -78,6 +76,12 @@ const slackWords = (job: PlannedJob): string => {
     ? 'no slack: a day late here is a day late at the gate'
     : `may slip ${job.slackDays} ${job.slackDays === 1 ? 'day' : 'days'}`;
 };
+
+/** A job that may slip can still decide: its hours are taken from others, whenever they are worked. */
+const decidesWords = (job: PlannedJob, percent: number): string =>
+  job.slackDays === 0
+    ? `In ${percent} of a hundred ways it may go, this job decides the day you can live here.`
+    : `It may stand later, but its hours count whenever they are worked: in ${percent} of a hundred ways it may go, they decide the day you can live here.`;
 
 function WhatHolds({ job }: { job: PlannedJob }) {
   const today = useAppSelector(selectToday);

@@ -2,13 +2,15 @@ import { useMemo, useState } from 'react';
 import type { Entry } from '@/core/house';
 import { readLine, settle } from '@/core/log';
 import type { PlainDate } from '@/core/units';
-import { selectLogContext, useAppSelector } from '@/store';
+import { selectBlankContext, selectLogContext, useAppSelector } from '@/store';
 
 type MoneyChange = Partial<Pick<Extract<Entry, { kind: 'money' }>, 'spend' | 'drawsOn'>>;
 
 /** A line being typed: what it would make, what it asks, and the choices made so far. */
 export function useLine(line: string, dayUnlessSaid?: PlainDate) {
-  const context = useAppSelector(selectLogContext);
+  // A house's words are learned once something is typed, not whenever its plan changes.
+  const isBlank = line.trim() === '';
+  const context = useAppSelector(isBlank ? selectBlankContext : selectLogContext);
   const [answers, setAnswers] = useState<Record<string, number>>({});
   const [changes, setChanges] = useState<Record<string, MoneyChange>>({});
   const reading = useMemo(

@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import type { JobId, Path } from '@/core/house';
 import type { PlannedJob } from '@/core/plan';
@@ -43,6 +43,8 @@ export function OrderScreen() {
   );
   const view = chosen ?? (wide ? 'board' : 'week');
   const selected = jobs.find(({ id }) => id === selectedId) ?? firstOpen(jobs);
+  // The outline on the board moves at once; the story follows when there is time.
+  const told = useDeferredValue(selected);
   const options = [
     ...(wide ? [{ value: 'board' as const, label: 'Board' }] : []),
     { value: 'week' as const, label: 'By week' },
@@ -51,7 +53,7 @@ export function OrderScreen() {
   return (
     <Page
       title="Build order"
-      beside={wide && view === 'board' && selected ? <JobStory job={selected} /> : undefined}
+      beside={wide && view === 'board' && told ? <JobStory job={told} /> : undefined}
     >
       <PlanState />
       {plan && jobs.length > 0 ? (
