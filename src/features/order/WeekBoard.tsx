@@ -7,7 +7,7 @@ import { addDays, formatDayMonth } from '@/core/units';
 import { whenWords } from '@/features/job';
 import { placeOf, placeNameIn, selectProject, selectToday, useAppSelector } from '@/store';
 import { BoardShape, Hatch, STATE_WORDS, Strong, usePalette, type Palette } from '@/ui';
-import { SlideAlong, SlideHandle } from '@/ui/slide-along';
+import { SlideAlong, SlideHandle } from '@/ui/drag/lazy';
 import { boardModel, type Bar, type BoardModel, type BoardRow } from './board-model';
 
 const DAY = 14;

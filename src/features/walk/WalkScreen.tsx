@@ -7,7 +7,7 @@ import { Page, PlanState } from '@/features/shell';
 import { ELEMENT_NAMES } from '@/features/survey';
 import { keep, placeNameIn, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { ButtonLink, Columns, Empty, Section, Slip } from '@/ui';
-import { Sortable } from '@/ui/sortable';
+import { Sortable } from '@/ui/drag/lazy';
 import { Demands } from './Demands';
 import { DroppedWork } from './DroppedWork';
 import { OpenFirst } from './OpenFirst';

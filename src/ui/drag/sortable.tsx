@@ -18,20 +18,16 @@ import GripHorizontal from 'lucide-react-native/icons/grip-horizontal';
 import type { KeyboardEvent, ReactNode } from 'react';
 import { View } from 'react-native';
 
-type Item = { id: string; name: string };
-
-/** A list whose rows are dragged by a handle, or moved by the arrow keys while the handle has the focus. */
-export function Sortable<T extends Item>({
-  label,
-  items,
-  onOrder,
-  children,
-}: {
+export type Item = { id: string; name: string };
+export type SortableProps<T extends Item> = {
   label: string;
   items: readonly T[];
   onOrder: (ids: string[]) => void;
   children: (item: T) => ReactNode;
-}) {
+};
+
+/** A list whose rows are dragged by a handle, or moved by the arrow keys while the handle has the focus. */
+export function Sortable<T extends Item>({ label, items, onOrder, children }: SortableProps<T>) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const ids = items.map(({ id }) => id);
   const drop = ({ active, over }: DragEndEvent) => {

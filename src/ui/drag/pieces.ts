@@ -1,0 +1,2 @@
+export { SlideAlong, SlideHandle } from './slide-along';
+export { Sortable } from './sortable';
