@@ -15,6 +15,7 @@ import {
 import {
   MINUTES_PER_DAY,
   cents,
+  daysBetween,
   lastDayOf,
   moment,
   dateOf,
@@ -174,10 +175,14 @@ export function prepareFrom(
     project.people,
     project.outsideRest,
     toDayNumber(dateOf(calm.value.now)),
+    daysBetween(dateOf(calm.value.now), dateOf(lastFinish(calm.value))),
   );
   const simulator = new Simulator(days, calm.value.now);
   return ok({ plan: calm.value, table: table.value, simulator });
 }
+
+const lastFinish = ({ jobs, now }: Plan): Moment =>
+  jobs.reduce((last, { finish }) => (finish > last ? finish : last), now);
 
 /** {@link prepareFrom} a plan of its own. */
 export function prepareDraw(project: Project, now: Moment): Result<Prepared, PlanError> {

@@ -5,7 +5,7 @@ import { seededRandom } from '../random';
 import { added, anyHouse, chosen, houseOf, place, week } from '../testing/houses';
 import { MINUTES_PER_DAY, dateOf, momentAt, moment, plainDate, toDayNumber } from '../units';
 import { logNormal, quantile, triangular } from './chance';
-import { drawFrom, prepareDraw } from './draw';
+import { drawFrom, prepareDraw, prepareFrom } from './draw';
 import { HouseholdDays } from './household-days';
 import { Simulator, plainFate, type SimTask } from './simulate';
 import { forecastHouse } from '.';
@@ -130,6 +130,30 @@ describe('the drawn forecast', () => {
     expect(cost.p80).toBeGreaterThanOrEqual(cost.p50);
     const plan = planHouse(house, NOW);
     expect(plan.ok && (gates.live.p80 ?? '') >= (plan.value.gates.live.date ?? '')).toBe(true);
+  });
+
+  it('a house that takes one hour a week for years has a plan, and a likely day not before it', () => {
+    const slow = houseOf(
+      ...['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'].flatMap((id) => [
+        added(place(id)),
+        chosen(id, 'repaint'),
+        chosen(id, 'reline'),
+      ]),
+    );
+    const project = {
+      ...slow,
+      people: slow.people.slice(0, 1).map((one) => ({ ...one, week: week(0, 30) })),
+    };
+    const plan = planHouse(project, NOW);
+    if (!plan.ok) throw new Error(plan.error.code);
+    const planned = plan.value.gates.done.date ?? '';
+    expect(planned > '2031').toBe(true);
+    const ready = prepareFrom(project, NOW, plan.value);
+    if (!ready.ok) throw new Error(ready.error.code);
+    const { p50, p95 } = drawFrom(ready.value, { runs: 40 }).gates.done;
+    // Half of the runs may be a little quicker than the plan, never years.
+    expect((p50 ?? '') > '2031').toBe(true);
+    expect((p95 ?? '') > planned).toBe(true);
   });
 
   it('another seed moves the likely day by little against its spread', () => {

@@ -2,8 +2,10 @@ import { workWindow, type OutsideRest, type Person } from '../house';
 import { fromDayNumber, isWeekend } from '../units';
 import { Daylight } from '../schedule';
 
-/** So far ahead a drawn run may reach. */
-export const DAYS = 1_500;
+/** So far ahead a drawn run may reach, unless the plan itself is longer. */
+const SHORTEST = 1_500;
+/** How many times as long as its plan a drawn run may become. */
+const STRETCH = 3;
 
 /** The hours of everybody for each day ahead, laid out once: minutes of the day, from and to, in and out of doors. */
 export class HouseholdDays {
@@ -17,18 +19,22 @@ export class HouseholdDays {
   /** Whether anything may be done outside. */
   readonly open: Uint8Array;
 
-  constructor(people: readonly Person[], rest: OutsideRest | null, firstDay: number) {
+  /** How many days are laid out. */
+  readonly length: number;
+
+  constructor(people: readonly Person[], rest: OutsideRest | null, firstDay: number, planDays = 0) {
+    this.length = Math.max(SHORTEST, Math.ceil(planDays * STRETCH));
     this.firstDay = firstDay;
     this.people = people.length;
     const light = new Daylight(rest);
-    const cells = DAYS * Math.max(1, people.length);
+    const cells = this.length * Math.max(1, people.length);
     this.from = new Int16Array(cells);
     this.to = new Int16Array(cells);
-    this.lightFrom = new Int16Array(DAYS);
-    this.lightTo = new Int16Array(DAYS);
-    this.weekend = new Uint8Array(DAYS);
-    this.open = new Uint8Array(DAYS);
-    for (let at = 0; at < DAYS; at += 1) {
+    this.lightFrom = new Int16Array(this.length);
+    this.lightTo = new Int16Array(this.length);
+    this.weekend = new Uint8Array(this.length);
+    this.open = new Uint8Array(this.length);
+    for (let at = 0; at < this.length; at += 1) {
       const date = fromDayNumber(firstDay + at);
       const lit = light.on(firstDay + at);
       this.weekend[at] = isWeekend(date) ? 1 : 0;
@@ -56,7 +62,7 @@ export class HouseholdDays {
   /** Who has any hours at all, ever. */
   present(): number[] {
     return Array.from({ length: this.people }, (_, who) => who).filter((who) => {
-      for (let at = 0; at < DAYS; at += 1) {
+      for (let at = 0; at < this.length; at += 1) {
         if (this.ends(at, who, false) > this.begins(at, who, false)) return true;
       }
       return false;

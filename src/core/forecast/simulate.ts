@@ -1,5 +1,5 @@
 import { MINUTES_PER_DAY } from '../units';
-import { DAYS, type HouseholdDays } from './household-days';
+import type { HouseholdDays } from './household-days';
 
 /** A job as a drawn run sees it; all times in minutes of the household's clock. */
 export type SimTask = {
@@ -123,8 +123,19 @@ class Run {
       if (this.left[task] === 0) this.letGo(task);
     }
     const first = Math.floor(this.now / DAY) - this.days.firstDay;
-    for (let day = Math.max(0, first); day < DAYS && this.unfinished > 0; day += 1) this.work(day);
+    const { length, firstDay } = this.days;
+    for (let day = Math.max(0, first); day < length && this.unfinished > 0; day += 1) {
+      this.work(day);
+    }
+    if (this.unfinished > 0) this.breakOff((firstDay + length) * DAY);
     return { finish: this.finish, cause: this.cause };
+  }
+
+  /** What no day was left for is not done sooner than that. */
+  private breakOff(end: number): void {
+    this.finish.forEach((finish, index) => {
+      if (finish === 0) this.finish[index] = end;
+    });
   }
 
   /** Everything before it is done: what others do gets its days at once, one's own work waits for an evening. */

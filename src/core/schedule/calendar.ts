@@ -45,6 +45,8 @@ export class PersonCalendar {
   private readonly free: (readonly Stretch[] | undefined)[] = [];
   /** Days before this one hold nothing any more. */
   firstFree: number;
+  /** The last day of which something is taken. */
+  lastTaken = -Infinity;
 
   constructor(readonly hours: Hours) {
     this.firstFree = hours.firstDay;
@@ -60,6 +62,7 @@ export class PersonCalendar {
   take(taken: Stretch): void {
     const day = Math.floor(taken.from / MINUTES_PER_DAY);
     this.free[day - this.hours.firstDay] = without(this.freeOn(day), taken);
+    this.lastTaken = Math.max(this.lastTaken, day);
     while (this.firstFree <= day && this.freeOn(this.firstFree).length === 0) this.firstFree += 1;
   }
 }

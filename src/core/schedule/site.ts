@@ -227,8 +227,10 @@ export class Site {
     let left = length;
     let idleDays = 0;
     const firstDay = Math.max(dayOf(notBefore), ...calendars.map(({ firstFree }) => firstFree));
+    const lastTaken = Math.max(...calendars.map((calendar) => calendar.lastTaken));
     for (let day = firstDay; idleDays < SEARCH_DAYS; day += 1) {
-      idleDays += 1;
+      // Days that other jobs fill are no sign that there are no more hours.
+      if (day > lastTaken) idleDays += 1;
       for (const stretch of this.commonOn(day, calendars, room, task)) {
         const from = moment(Math.max(stretch.from, notBefore));
         const usable = usableOf(stretch.to - from, left, chunk);
@@ -301,7 +303,7 @@ export class Site {
       // A trade comes for days in a row: what breaks the row begins it anew, while that leads anywhere.
       if (clear || tries >= SEARCH_DAYS) days.push(day);
       else days = [];
-      tries += 1;
+      if (!booked?.has(day)) tries += 1;
     }
     if (crew !== undefined && booked) {
       for (const taken of days) booked.add(taken);
