@@ -63,3 +63,32 @@ test('why here: the chain leads back to what can be done now', async ({ porch, p
   expect(await links.count()).toBeGreaterThan(1);
   await expect(links.last()).not.toContainText('After “');
 });
+
+test('what does not go through the door is carried in before the way is closed', async ({
+  porch,
+  page,
+}) => {
+  await porch.openDemo();
+  await page.goto('/sums/fit');
+  await porch.fill('Its length', '72"');
+  await porch.fill('Its depth', '34"');
+  await porch.fill('Its height', '36"');
+  await porch.fill('Door, clear width', '30"');
+  await porch.fill('Door, clear height', '78"');
+  await porch.fill('The job it is for', 'set the cabinets');
+  await page.getByRole('radiogroup', { name: 'It is for' }).getByRole('radio').first().click();
+  await porch.fill('What would shut it out', 'case the openings, kitchen');
+  await page
+    .getByRole('radiogroup', { name: 'It would be shut out by' })
+    .getByRole('radio')
+    .first()
+    .click();
+  await expect(
+    page.getByRole('status').filter({ hasText: 'after Set the cabinets' }),
+  ).toContainText('The plan repairs itself');
+  await porch.expectAccessible('carrying in');
+  await porch.press('Keep it so');
+  await expect(page.getByRole('button', { name: 'Keep it so' })).toHaveCount(0);
+  await page.goto('/job?id=kitchen%2Ftrim.casing');
+  await expect(page.getByText(/does not go through: no face passes/).first()).toBeVisible();
+});

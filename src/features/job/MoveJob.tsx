@@ -5,22 +5,13 @@ import { parseComingDay } from '@/core/log';
 import type { PlannedJob } from '@/core/plan';
 import { formatDate, type PlainDate } from '@/core/units';
 import { TryOut } from '@/features/whatif';
-import {
-  freshId,
-  keep,
-  placeOf,
-  selectJobs,
-  selectProject,
-  selectToday,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+import { freshId, keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Choice, Field, Note, SubHeading } from '@/ui';
-import { doneBy, notBefore, onDay, type Wish } from './wishes';
+import { FindJob } from './FindJob';
+import { after, doneBy, notBefore, onDay, type Wish } from './wishes';
 
 type Asking = 'not-before' | 'on' | 'by' | 'after';
 
-const OFFERED = 6;
 const WAYS = [
   { value: 'not-before' as const, label: 'Not before a day' },
   { value: 'on' as const, label: 'On a day' },
@@ -147,32 +138,14 @@ function ToDay({
 
 function After({ job, onWish }: { job: PlannedJob; onWish: (wish: Wish) => void }) {
   const dispatch = useAppDispatch();
-  const project = useAppSelector(selectProject);
-  const open = useAppSelector(selectJobs).filter(
-    ({ id, doneOn }) => doneOn === null && id !== job.id,
-  );
-  const [search, setSearch] = useState('');
   const [because, setBecause] = useState('');
   const [error, setError] = useState<string>();
-  const named = open.map((other) => ({
-    value: other.id as string,
-    label: `${other.title}, ${placeOf(project, other)}`,
-  }));
-  const found = named
-    .filter(({ label }) => label.toLowerCase().includes(search.trim().toLowerCase()))
-    .slice(0, OFFERED);
-  const choose = (id: string) => {
-    const before = open.find((other) => other.id === id);
-    if (!before) return;
+  const choose = (before: PlannedJob) => {
     if (because.trim() === '') {
       setError('Say why: the reason is what lets you change your mind later.');
-      return;
+    } else {
+      onWish(after(job, before, because.trim(), dispatch(freshId())));
     }
-    const rule = { id: dispatch(freshId()), before: before.id, after: job.id };
-    onWish({
-      changes: [{ type: 'ruleAdded', payload: { ...rule, because: because.trim() } }],
-      said: `${job.title} after ${before.title}`,
-    });
   };
   return (
     <View className="gap-2">
@@ -186,14 +159,7 @@ function After({ job, onWish }: { job: PlannedJob; onWish: (wish: Wish) => void 
           setError(undefined);
         }}
       />
-      <Field
-        label="After which job"
-        placeholder="type to find it"
-        value={search}
-        onChangeText={setSearch}
-      />
-      <Choice label="After" value={null} options={found} onChange={choose} />
-      {found.length === 0 ? <Note>No open job is called that.</Note> : null}
+      <FindJob label="After which job" choiceLabel="After" except={job.id} onChoose={choose} />
     </View>
   );
 }

@@ -1,5 +1,6 @@
 export { DateAsk } from './DateAsk';
+export { FindJob } from './FindJob';
 export { JobSlip } from './JobSlip';
 export { JobStory } from './JobStory';
-export { doneBy, notBefore } from './wishes';
+export { after, doneBy, notBefore } from './wishes';
 export { effortWords, inSentence, momentWords, whenWords } from './words';

@@ -34,3 +34,11 @@ export function onDay(job: Named, on: PlainDate, demandId: string): Wish {
   const changes = [...notBefore(job, on).changes, ...doneBy(job, on, demandId).changes];
   return { changes, said: `${job.title}: on ${formatDate(on)}`, demandId };
 }
+
+/** A rule of one's own: the job waits for another. */
+export const after = (job: Named, before: Named, because: string, ruleId: string): Wish => ({
+  changes: [
+    { type: 'ruleAdded', payload: { id: ruleId, before: before.id, after: job.id, because } },
+  ],
+  said: `${job.title} after ${before.title}`,
+});

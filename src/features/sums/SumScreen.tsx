@@ -6,6 +6,7 @@ import { Page } from '@/features/shell';
 import { selectPlaces, selectProject, useAppSelector } from '@/store';
 import { ButtonLink, Choice, Columns, Empty, Note, Section } from '@/ui';
 import { Answer } from './Answer';
+import { CarryIn } from './CarryIn';
 import { FieldsForm, rawOf, standardsOf } from './FieldsForm';
 
 const TYPED_SIZES = 'typed';
@@ -58,7 +59,10 @@ function Calculator({ sum }: { sum: Sum }) {
           />
           <Note>{'Lengths in any usual writing: 12\' 3 1/2", 147.5", 3.74 m, 374 cm.'}</Note>
         </View>
-        <Answer result={result} />
+        <View className="gap-5">
+          <Answer result={result} />
+          {sum.kind === 'fit' ? <CarryIn result={result} /> : null}
+        </View>
       </Columns>
       <ButtonLink look="quiet" className="self-start" href="/sums" label="All sums" />
     </Page>
