@@ -13,7 +13,8 @@ export type SimTask = {
   notBefore: number;
   /** Smaller goes first among jobs that could be worked on. */
   priority: number;
-  successors: readonly { task: number; lag: number }[];
+  /** After it: a wait, which may stretch, and the way of what is ordered then, which may be late. */
+  successors: readonly { task: number; lag: number; lead?: number }[];
 };
 
 /** What one run makes of each job. */
@@ -22,6 +23,8 @@ export type Fate = {
   amount: Float64Array;
   chunk: Float64Array;
   notBefore: Float64Array;
+  /** Minutes by which what is ordered for it comes late. */
+  late: Float64Array;
   /** The wait after it: so many times as long, and so many minutes more. */
   waitFactor: Float64Array;
   waitExtra: Float64Array;
@@ -31,6 +34,7 @@ export const fateOf = (size: number): Fate => ({
   amount: new Float64Array(size),
   chunk: new Float64Array(size),
   notBefore: new Float64Array(size),
+  late: new Float64Array(size),
   waitFactor: new Float64Array(size).fill(1),
   waitExtra: new Float64Array(size),
 });
@@ -158,8 +162,9 @@ class Run {
     this.unfinished -= 1;
     const factor = this.fate.waitFactor[index] ?? 1;
     const extra = this.fate.waitExtra[index] ?? 0;
-    for (const { task: after, lag } of this.tasks[index]?.successors ?? []) {
-      const from = finish + lag * factor + extra;
+    for (const { task: after, lag, lead } of this.tasks[index]?.successors ?? []) {
+      const comes = lead ? lead + (this.fate.late[after] ?? 0) : 0;
+      const from = finish + lag * factor + extra + comes;
       if (from > (this.earliest[after] ?? 0)) {
         this.earliest[after] = from;
         this.cause[after] = index;

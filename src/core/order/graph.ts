@@ -7,6 +7,8 @@ export type Link = {
   after: JobId;
   why: string;
   strength: Rule['strength'] | 'own';
+  /** Days something is on the way that can only be ordered once "before" is done. */
+  leadDays?: number;
 };
 
 export type Graph = {
@@ -98,7 +100,8 @@ export function withoutImplied(ids: readonly JobId[], links: readonly Link[]): L
       (a, b) => (position.get(a.after) ?? 0) - (position.get(b.after) ?? 0),
     );
     for (const link of nearestFirst) {
-      if (reached.has(link.after)) continue;
+      // A way round says nothing of a delivery.
+      if (reached.has(link.after) && link.leadDays === undefined) continue;
       kept.push(link);
       reached.add(link.after);
       for (const further of reach.get(link.after) ?? []) reached.add(further);

@@ -6,7 +6,7 @@ import type { Caution } from './caution';
 import type { HeldBy, OrderLine } from '../plan';
 
 /** What a shop has within a few days is fetched on the way; longer leads keep a job back. */
-const BLOCKING_LEAD_DAYS = 5;
+export const BLOCKING_LEAD_DAYS = 5;
 /** Things are wanted on site this long before their job. */
 const CUSHION_DAYS = 2;
 const MORNING = 8 * 60;

@@ -40,6 +40,41 @@ describe('a plan', () => {
     );
   });
 
+  it('counts the way of what is made to measure from the day it is measured: order-by dates are a chain', () => {
+    const events = [added(place('k', 'kitchen')), chosen('k', 'kitchen')];
+    const measureLater: EventBodyOf = {
+      type: 'jobHeldUntil',
+      payload: { jobId: 'k/survey.measure' as never, on: plainDate('2026-02-02') },
+    };
+    const made = plan(houseOf(...events, measureLater));
+    const [measure, cabinets] = [job(made, 'k/survey.measure'), job(made, 'k/cabinets.set')];
+    const line = made.orders.find(({ jobId }) => jobId === cabinets.id);
+    expect(line).toMatchObject({ state: 'to-measure' });
+    const lead = line?.leadDays ?? 0;
+    expect(lead).toBeGreaterThan(20);
+    expect(dateOf(measure.finish) >= '2026-02-02').toBe(true);
+    expect(cabinets.start).toBeGreaterThanOrEqual(measure.finish + lead * 24 * 60);
+    expect(cabinets.waitsFor.find(({ jobId }) => jobId === measure.id)).toMatchObject({
+      waitMinutes: lead * 24 * 60,
+      strength: 'physics',
+      why: `${line?.what ?? ''} is ordered once it is measured, and comes ${lead} days later.`,
+    });
+    // Once ordered, the shop's day counts instead.
+    const ordered: EventBodyOf = {
+      type: 'orderPlaced',
+      payload: {
+        id: 'o1',
+        lineId: line?.lineId ?? '',
+        shop: null,
+        orderedOn: plainDate('2026-01-05'),
+        expectedOn: plainDate('2026-01-20'),
+        arrival: null,
+      },
+    };
+    const sooner = job(plan(houseOf(...events, measureLater, ordered)), 'k/cabinets.set');
+    expect(sooner.waitsFor.every(({ why }) => !why.includes('is ordered once'))).toBe(true);
+  });
+
   it('is the same for the same input', () => {
     fc.assert(
       fc.property(anyHouse, (project) => {

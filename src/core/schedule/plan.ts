@@ -27,6 +27,7 @@ import {
   holdsOn,
   isDone,
   leftOf,
+  lagOf,
   waitMinutes,
   type Ground,
 } from './problem';
@@ -74,11 +75,10 @@ function slackDays(ground: Ground, placed: Placements): Map<JobId, number> {
   for (const id of ground.graph.sorted.toReversed()) {
     const here = placed.get(id);
     if (!here) continue;
-    const lag = waitMinutes(ground.byId.get(id), ground.caution);
-    const followers = (ground.graph.outOf.get(id) ?? []).map(({ after }) => {
-      const next = placed.get(after);
-      const lastFinish = latestFinish.get(after) ?? 0;
-      return next ? lastFinish - (next.finish - next.start) - lag : Infinity;
+    const followers = (ground.graph.outOf.get(id) ?? []).map((link) => {
+      const next = placed.get(link.after);
+      const lastFinish = latestFinish.get(link.after) ?? 0;
+      return next ? lastFinish - (next.finish - next.start) - lagOf(ground, link) : Infinity;
     });
     const end = ends.get(ground.membership.get(id) ?? 'done') ?? here.finish;
     const last = Math.min(end, ...followers);
@@ -90,7 +90,7 @@ function slackDays(ground: Ground, placed: Placements): Map<JobId, number> {
 
 function waitsFor(ground: Ground, placed: Placements, links: readonly Link[]) {
   return links.map((link) => {
-    const wait = waitMinutes(ground.byId.get(link.before), ground.caution);
+    const wait = lagOf(ground, link);
     const until = moment((placed.get(link.before)?.finish ?? ground.now) + wait);
     return {
       jobId: link.before,

@@ -16,6 +16,7 @@ import { amountOf, expandJobs, type Job } from '../steps';
 import { answerOf } from '../schools';
 import { openQuestions, type Undecided } from '../survey';
 import {
+  MINUTES_PER_DAY,
   addDays,
   dateOf,
   minutes,
@@ -26,6 +27,7 @@ import {
   type PlainDate,
 } from '../units';
 import type { Caution } from './caution';
+import { withOrderChains } from './order-chains';
 import { materialHolds, ordersByLine } from './orders';
 import type { HeldBy, PlanError } from '../plan';
 import { roughSpan, type ShutRoom, type Task, type TaskWork } from './task';
@@ -74,7 +76,9 @@ export function layGround(
 ): Result<Ground, PlanError> {
   const jobs = expandJobs(project);
   const ids = jobs.map((job) => job.id);
-  const links = linkJobs(jobs, project);
+  const progress = readProgress(project);
+  const orders = ordersByLine(project);
+  const links = withOrderChains(jobs, linkJobs(jobs, project), progress, orders);
   const loop = findLoop(ids, links);
   if (loop) return fail(loopError(loop, jobs, links));
   const graph = buildGraph(ids, withoutImplied(ids, links));
@@ -86,9 +90,9 @@ export function layGround(
     jobs,
     byId: new Map(jobs.map((job) => [job.id, job])),
     graph,
-    progress: readProgress(project),
+    progress,
     membership: gateMembership(jobs, graph),
-    orders: ordersByLine(project),
+    orders,
     questions: openQuestions(project, jobs),
     allowances: allowances(project, caution.risk),
     urgent: closureBefore(
@@ -126,6 +130,14 @@ export const doneMoment = (ground: Ground, doneOn: PlainDate): Moment =>
 
 export const waitMinutes = (job: Job | undefined, caution: Caution): number =>
   Math.round((job?.wait?.hours ?? 0) * HOUR * caution.waits);
+
+/** How long what is ordered after a job is on the way. */
+const leadOf = ({ caution }: Ground, { leadDays = 0 }: Link): number =>
+  Math.ceil(leadDays * caution.leads) * MINUTES_PER_DAY;
+
+/** What passes after a job before a link lets go: drying, and the way of what is ordered then. */
+export const lagOf = (ground: Ground, link: Link): number =>
+  waitMinutes(ground.byId.get(link.before), ground.caution) + leadOf(ground, link);
 
 /** Person-minutes left, stretched by the caution. */
 export const leftOf = (ground: Ground, job: Job): Minutes =>
@@ -277,8 +289,10 @@ function tails(ground: Ground, works: ReadonlyMap<JobId, TaskWork>): Map<JobId, 
     const work = works.get(id);
     const own = work ? roughSpan(work, weekly) : 0;
     const wait = work ? waitMinutes(ground.byId.get(id), ground.caution) : 0;
-    const after = (ground.graph.outOf.get(id) ?? []).map((link) => tail.get(link.after) ?? 0);
-    tail.set(id, own + wait + Math.max(0, ...after));
+    const after = (ground.graph.outOf.get(id) ?? []).map(
+      (link) => (work ? lagOf(ground, link) : 0) + (tail.get(link.after) ?? 0),
+    );
+    tail.set(id, own + Math.max(wait, ...after));
   }
   return tail;
 }
@@ -293,10 +307,9 @@ export function openTasks(ground: Ground): { tasks: Task[]; links: OpenLink[] } 
     const booking = job.work.kind === 'span' ? bookingOf(ground, job) : undefined;
     const booked = booking ? momentAt(booking, MORNING) : ground.now;
     const holds = holdsOn(ground, job).map(({ until }) => until);
-    const cured = (ground.graph.into.get(job.id) ?? []).flatMap(({ before }) => {
-      const doneOn = progressOf(ground.progress, before).doneOn;
-      if (doneOn === null) return [];
-      return doneMoment(ground, doneOn) + waitMinutes(ground.byId.get(before), ground.caution);
+    const cured = (ground.graph.into.get(job.id) ?? []).flatMap((link) => {
+      const doneOn = progressOf(ground.progress, link.before).doneOn;
+      return doneOn === null ? [] : doneMoment(ground, doneOn) + lagOf(ground, link);
     });
     return {
       id: job.id,
@@ -322,10 +335,11 @@ export function openTasks(ground: Ground): { tasks: Task[]; links: OpenLink[] } 
   return {
     tasks: [...tasks, ...finds.tasks],
     links: [
-      ...links.map(({ before, after }) => ({
-        before,
-        after,
-        lag: waitMinutes(ground.byId.get(before), ground.caution),
+      ...links.map((link) => ({
+        before: link.before,
+        after: link.after,
+        lag: lagOf(ground, link),
+        lead: leadOf(ground, link),
       })),
       ...finds.links.filter(({ after }) => known.has(after)),
     ],
@@ -341,7 +355,8 @@ function limitsOf(ground: Ground, job: Job): Pick<Task, 'alone' | 'shutAfter' | 
   };
 }
 
-export type OpenLink = { before: string; after: string; lag: number };
+/** `lead` is the part of the lag in which something is on its way. */
+export type OpenLink = { before: string; after: string; lag: number; lead?: number };
 
 /** Time set aside behind an investigation for what it may find: a task of its own that no list shows. */
 function findTasks(ground: Ground, tasks: readonly Task[]): { tasks: Task[]; links: OpenLink[] } {

@@ -64,14 +64,15 @@ function livedThrough(
     now: plan.now,
     people: project.people,
     tasks: lived,
-    links: links.map(({ before, after, lag }) => {
+    links: links.map(({ before, after, lag, lead = 0 }) => {
       const lot = lots.get(before);
+      const comes = lead > 0 ? lead + (lots.get(after)?.late ?? 0) : 0;
       const repeats =
         lived[indexOf.get(before) ?? 0]?.work.kind === 'hold' ? (lot?.failed ?? 0) : 0;
       return {
         before: indexOf.get(before) ?? 0,
         after: indexOf.get(after) ?? 0,
-        lag: lag * (lot?.wait ?? 1) + repeats,
+        lag: (lag - lead) * (lot?.wait ?? 1) + comes + repeats,
       };
     }),
     outsideRest: project.outsideRest,

@@ -16,6 +16,9 @@ export const BOARDS: Record<OrderLine['state'], BoardState> = {
   fitted: 'done',
 };
 
+/** What has to be done by the same day, before it can be ordered. */
+const FIRST = { 'to-measure': 'measure first; ', 'to-choose': 'choose first; ', 'to-order': '' };
+
 /** The figure at the right of a line, and what it means. */
 export function figures(line: OrderLine, today: PlainDate): { figure: string; figureNote: string } {
   switch (line.state) {
@@ -24,7 +27,7 @@ export function figures(line: OrderLine, today: PlainDate): { figure: string; fi
     case 'to-order':
       return {
         figure: `by ${formatDate(line.orderBy, today)}`,
-        figureNote: line.leadDays > 0 ? `${line.leadDays} days on the way` : 'from the shelf',
+        figureNote: `${FIRST[line.state]}${line.leadDays > 0 ? `${line.leadDays} days on the way` : 'from the shelf'}`,
       };
     case 'on-the-way':
     case 'late':
