@@ -77,7 +77,8 @@ export function OrderScreen() {
               />
               <Small>
                 Drag a bar along the tape, or move it with the arrow keys; what it costs shows
-                before anything is kept.
+                before anything is kept. Two posts with a rail are an inspection: what it covers
+                stops there until it has passed.
               </Small>
             </>
           ) : null}

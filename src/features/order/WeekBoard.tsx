@@ -181,7 +181,12 @@ const Handles = memo(function Handles({
         width: Math.max(24, bar.days * DAY),
         height: LANE - 2,
       };
-      const words = [bar.label, placeOf(project, first), STATE_WORDS[bar.state]];
+      const words = [
+        bar.label,
+        placeOf(project, first),
+        ...(bar.hold ? ['inspection'] : []),
+        STATE_WORDS[bar.state],
+      ];
       return (
         <SlideHandle
           key={bar.key}
@@ -243,18 +248,24 @@ function BarShape({
   const y = top + 8 + bar.lane * LANE;
   const width = bar.days * DAY - 2;
   const indent = bar.state === 'held' ? 18 : 6;
+  // One that failed is held, and looks like all that is.
+  const isHold = bar.hold && bar.state !== 'held';
   return (
     <G>
-      <BoardShape
-        state={bar.state}
-        share={bar.share}
-        palette={palette}
-        hatchId={hatchId}
-        x={x}
-        y={y}
-        width={width}
-        height={BAR}
-      />
+      {isHold ? (
+        <HoldPoint x={x} y={y} width={width} palette={palette} />
+      ) : (
+        <BoardShape
+          state={bar.state}
+          share={bar.share}
+          palette={palette}
+          hatchId={hatchId}
+          x={x}
+          y={y}
+          width={width}
+          height={BAR}
+        />
+      )}
       <SvgText
         x={bar.labelInside ? x + indent : x + width + 5}
         y={y + 16}
@@ -264,6 +275,37 @@ function BarShape({
       >
         {bar.label}
       </SvgText>
+    </G>
+  );
+}
+
+/** An inspection: two posts and a rail, like a gate across the way. */
+function HoldPoint({
+  x,
+  y,
+  width,
+  palette,
+}: {
+  x: number;
+  y: number;
+  width: number;
+  palette: Palette;
+}) {
+  const rail = y + BAR / 2;
+  return (
+    <G>
+      {[x + 1.5, x + width - 1.5].map((post) => (
+        <Line
+          key={post}
+          x1={post}
+          x2={post}
+          y1={y - 3}
+          y2={y + BAR + 3}
+          stroke={palette.brick}
+          strokeWidth={3}
+        />
+      ))}
+      <Line x1={x} x2={x + width} y1={rail} y2={rail} stroke={palette.brick} strokeWidth={3} />
     </G>
   );
 }

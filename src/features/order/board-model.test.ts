@@ -41,6 +41,17 @@ describe('the week board', () => {
     for (const bar of comes) expect(bar.from).toBeGreaterThanOrEqual(board.todayAt);
   });
 
+  it('shows every inspection by itself, as the hold point it is', () => {
+    const visits = demo.plan.jobs.filter(
+      ({ work, doneOn }) => work.kind === 'hold' && doneOn === null,
+    );
+    const held = board.rows.flatMap(({ bars }) => bars.filter(({ hold, fixed }) => hold && !fixed));
+    expect(held.map(({ jobs }) => jobs.map(({ id }) => id)).toSorted()).toEqual(
+      visits.map(({ id }) => [id]).toSorted(),
+    );
+    expect(visits.length).toBeGreaterThan(2);
+  });
+
   it('never lets a bar or its label run into the next one in its lane', () => {
     for (const { bars, lanes } of board.rows) {
       for (let lane = 0; lane < lanes; lane += 1) {

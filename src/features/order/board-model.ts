@@ -18,6 +18,8 @@ export type Bar = {
   jobs: readonly PlannedJob[];
   /** A delivery or a wait: it comes when it comes, and is not moved. */
   fixed: boolean;
+  /** An inspection: what it covers stops there until it has passed. */
+  hold: boolean;
   /** When, where the first job's own day would not say it. */
   when?: string;
 };
@@ -45,6 +47,7 @@ function barOf(jobs: readonly PlannedJob[], monday: PlainDate): Loose {
     days: Math.max(SHORTEST_DAYS, end - begin),
     jobs,
     fixed: false,
+    hold: first !== undefined && isHold(first),
   };
 }
 
@@ -63,6 +66,7 @@ function waitBar(job: PlannedJob, monday: PlainDate, now: PlainDate): Loose | un
     days: Math.max(SHORTEST_DAYS, to - begin),
     jobs: [job],
     fixed: true,
+    hold: false,
     when: `until ${formatDate(lastDayOf(job.wait.until), now)}`,
   };
 }
@@ -89,12 +93,15 @@ function deliveryBars(plan: Plan, placeId: PlaceId | null, monday: PlainDate): L
       days: SHORTEST_DAYS,
       jobs: [job],
       fixed: true,
+      hold: false,
       when: line.state === 'late' ? 'late' : `comes ${formatDate(on, today)}`,
     };
   });
 }
 
-/** Jobs of one stage in a row are one bar, while no more than a few days lie between them. */
+const isHold = ({ work }: PlannedJob): boolean => work.kind === 'hold';
+
+/** Jobs of one stage in a row are one bar, while no more than a few days lie between them; inspections stand alone. */
 function mergeStages(jobs: readonly PlannedJob[]): PlannedJob[][] {
   const sorted = jobs.toSorted((a, b) => a.stage - b.stage || a.start - b.start);
   return sorted.reduce<PlannedJob[][]>((groups, job) => {
@@ -102,6 +109,8 @@ function mergeStages(jobs: readonly PlannedJob[]): PlannedJob[][] {
     const last = group?.at(-1);
     const near =
       last !== undefined &&
+      !isHold(last) &&
+      !isHold(job) &&
       last.stage === job.stage &&
       last.state === job.state &&
       daysBetween(dateOf(last.finish), dateOf(job.start)) <= MERGE_GAP_DAYS;
@@ -122,7 +131,7 @@ function intoLanes(
     .map((bar) => {
       const free = ends.findIndex((end) => end <= bar.from);
       const lane = free === -1 ? ends.length : free;
-      const labelInside = bar.state !== 'in-hand' && labelDays(bar.label) <= bar.days;
+      const labelInside = bar.state !== 'in-hand' && !bar.hold && labelDays(bar.label) <= bar.days;
       ends[lane] = bar.from + bar.days + (labelInside ? 0 : labelDays(bar.label));
       return { ...bar, lane, labelInside };
     });
