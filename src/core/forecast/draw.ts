@@ -27,7 +27,7 @@ import {
 import { seededRandom } from '../random';
 import { quantile, triangular } from './chance';
 import { HouseholdDays } from './household-days';
-import { Luck, hashOf } from './luck';
+import { Luck, findOf, hashOf } from './luck';
 import { Simulator, fateOf, type SimTask } from './simulate';
 
 type Gate = 'sleep' | 'live' | 'done';
@@ -121,7 +121,7 @@ function oneRun(
     const lot = luck.of(table.hashes[index] ?? 0);
     let extra = 0;
     for (const risk of table.lookAt.get(index) ?? []) {
-      const find = lot.finds(risk);
+      const find = findOf(lot, risk);
       found += find.cents;
       extra += find.minutes;
     }

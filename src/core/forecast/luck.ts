@@ -34,7 +34,8 @@ export type JobLuck = {
   late: number;
   trade: number;
   failed: number;
-  finds: (risk: OpenRisk) => { minutes: number; cents: number };
+  /** What its finds are drawn from; null when nothing is found. */
+  finds: Random | null;
 };
 
 /**
@@ -73,7 +74,7 @@ export class Luck {
       late: slip(random, LATE),
       trade: slip(random, TRADE_LATE),
       failed: random() < FAILS.chance ? FAILS.days * MINUTES_PER_DAY : 0,
-      finds: (risk) => findOf(random, risk),
+      finds: random,
     };
   }
 }
@@ -86,7 +87,7 @@ const CALM: JobLuck = {
   late: 0,
   trade: 0,
   failed: 0,
-  finds: () => NOTHING,
+  finds: null,
 };
 
 /** Minutes lost with this chance, up to so many days. */
@@ -95,7 +96,12 @@ function slip(random: Random, { chance, mostDays }: { chance: number; mostDays: 
   return falls < chance ? (1 + Math.floor(days * mostDays)) * MINUTES_PER_DAY : 0;
 }
 
-function findOf(random: Random, { risk }: OpenRisk): { minutes: number; cents: number } {
+/** What a suspicion proves to be, where it is looked into; drawn anew each time it is asked. */
+export function findOf(
+  { finds: random }: JobLuck,
+  { risk }: OpenRisk,
+): { minutes: number; cents: number } {
+  if (!random) return NOTHING;
   const [falls, share] = [random(), random()];
   if (falls * 100 >= risk.chance) return NOTHING;
   const between = ({ low, high }: { low: number; high: number }) => low + share * (high - low);

@@ -1,4 +1,4 @@
-import { Luck, hashOf } from '../forecast/luck';
+import { Luck, findOf, hashOf } from '../forecast/luck';
 import type { Project } from '../house';
 import { gateRank } from '../keys';
 import type { Plan } from '../plan';
@@ -41,7 +41,9 @@ function livedThrough(
   const lived = tasks.map((task): Task => {
     const lot = lots.get(task.id);
     if (!lot) return task;
-    const finds = risks.filter(({ lookJobId }) => lookJobId === task.id).map(lot.finds);
+    const finds = risks
+      .filter(({ lookJobId }) => lookJobId === task.id)
+      .map((risk) => findOf(lot, risk));
     const extra = finds.reduce((sum, find) => sum + find.minutes, 0);
     const late = task.notBefore > plan.now + DAY ? lot.late : 0;
     const slip = task.work.kind === 'span' ? lot.trade : task.work.kind === 'hold' ? lot.failed : 0;
