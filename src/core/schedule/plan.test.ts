@@ -1,4 +1,6 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
+import { readProjectFile } from '../files';
 import type { EventBodyOf, Project } from '../house';
 import { faultsOf } from '../testing/check-plan';
 import { added, anyHouse, chosen, houseOf, place, week } from '../testing/houses';
@@ -38,6 +40,13 @@ describe('a plan', () => {
       }),
       { numRuns: 120 },
     );
+  });
+
+  it('stands before the checker for the demo house, as it is kept', () => {
+    const file = readProjectFile(readFileSync('demo/house.json', 'utf8'));
+    if (!file.ok) throw new Error(file.error.code);
+    const { project, clock } = file.value;
+    expect(faultsOf(project, plan(project, clock ?? NOW))).toEqual([]);
   });
 
   it('counts the way of what is made to measure from the day it is measured: order-by dates are a chain', () => {

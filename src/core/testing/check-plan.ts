@@ -16,6 +16,7 @@ export function faultsOf(project: Project, plan: Plan): string[] {
   return [
     ...missing,
     ...orderFaults(project, jobs, planned),
+    ...leadFaults(project, jobs, planned),
     ...plan.jobs.flatMap((job) => ownFaults(job, plan)),
     ...peopleFaults(project, plan),
     ...plan.jobs.flatMap((job) => limitFaults(project, job)),
@@ -36,6 +37,40 @@ function orderFaults(
     const begin = after.stretches[0]?.from ?? after.finish;
     const free = before.finish + (waits.get(before.id) ?? 0);
     return begin >= free ? [] : [`${after.id} begins before ${before.id} lets it go`];
+  });
+}
+
+/** A few days are fetched on the way; longer ones are waited for. */
+const SHORT_LEAD_DAYS = 4;
+const FIRST = { measure: 'survey.measure', choose: 'decide.finishes' };
+
+/** What was not ordered yet comes its lead time after the day it can be: measured, or chosen, in the same room. */
+function leadFaults(
+  project: Project,
+  jobs: ReturnType<typeof expandJobs>,
+  planned: ReadonlyMap<string, PlannedJob>,
+) {
+  const ordered = new Set(
+    Object.values(project.orders).flatMap(({ lineId, shares }) => [
+      lineId,
+      ...(shares ?? []).map((share) => share.lineId),
+    ]),
+  );
+  return jobs.flatMap((job) => {
+    const own = planned.get(job.id);
+    if (!own || own.doneOn !== null || own.state === 'in-hand') return [];
+    return job.materials.flatMap(({ pending, lineId, use }) => {
+      if (!pending || ordered.has(lineId) || use.leadDays <= SHORT_LEAD_DAYS) return [];
+      const first = jobs.find(
+        ({ placeId, stepId }) => placeId === job.placeId && stepId === FIRST[pending],
+      );
+      const tape = first && planned.get(first.id);
+      if (!tape || tape.doneOn !== null) return [];
+      const begin = own.stretches[0]?.from ?? own.finish;
+      return begin >= tape.finish + use.leadDays * 24 * 60
+        ? []
+        : [`${job.id} begins before ${use.what} can be there`];
+    });
   });
 }
 

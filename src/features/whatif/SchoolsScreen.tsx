@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { SCHOOLS, answerEvent, answerOf, type Answer, type School } from '@/core/schools';
 import { Page, PlanState } from '@/features/shell';
 import { selectProject, useAppSelector } from '@/store';
-import { Choice, Note, Section, Small } from '@/ui';
+import { ButtonLink, Choice, Note, Section, Small } from '@/ui';
 import { TryOut } from './TryOut';
 
 /** Where good builders disagree: each question with its answers, and what moves when another one is chosen. */
@@ -18,6 +18,13 @@ export function SchoolsScreen() {
       {SCHOOLS.map((school) => (
         <OneSchool key={school.id} school={school} />
       ))}
+      <Section title="One thing at a time">
+        <Note>
+          Brace or replace what fails, cover or strip what is dated but sound, renovate on or build
+          new: these are weighed for one thing at a time, by all they cost, take and give up.
+        </Note>
+        <ButtonLink className="self-start" href="/decisions" label="Weigh it up" />
+      </Section>
     </Page>
   );
 }
