@@ -23,7 +23,7 @@ export function SchoolsScreen() {
           Brace or replace what fails, cover or strip what is dated but sound, renovate on or build
           new: these are weighed for one thing at a time, by all they cost, take and give up.
         </Note>
-        <ButtonLink className="self-start" href="/decisions" label="Weigh it up" />
+        <ButtonLink className="self-start" href="/compare" label="Weigh it up" />
       </Section>
     </Page>
   );
