@@ -1,7 +1,7 @@
 import { Energy } from './energy';
 import { latestStarts } from './generate';
 import { topologicalOrder, type Instance } from './instance';
-import type { Partial } from './partial';
+import type { PartialSchedule } from './partial-schedule';
 import { Profile } from './profile';
 import { Seen } from './seen';
 
@@ -20,7 +20,7 @@ export class Branch {
   private readonly seen = new Seen();
   private readonly order: number[];
   private readonly duration: Int32Array;
-  private readonly partial: Partial;
+  private readonly partial: PartialSchedule;
   /** Predecessors not placed yet. */
   private readonly waiting: Int32Array;
   private readonly priority: number[];

@@ -1,6 +1,6 @@
 import type { Instance } from './instance';
 import { limitsOf, type Limit } from './limits';
-import type { Partial } from './partial';
+import type { PartialSchedule } from './partial-schedule';
 
 /**
  * Energetic reasoning (Erschler and Lopez 1990; Baptiste, Le Pape and Nuijten 1999): in a window of time, the least
@@ -24,7 +24,7 @@ export class Energy {
    * False when no way to place the rest can exist. `earliest` starts and `latest` finishes of unplaced jobs; placed
    * ones start at `now` or before. The limit that failed last is tried sooner next time.
    */
-  fits(partial: Partial, now: number, earliest: Int32Array, latest: Int32Array): boolean {
+  fits(partial: PartialSchedule, now: number, earliest: Int32Array, latest: Int32Array): boolean {
     const { limits } = this;
     for (let at = 0; at < limits.length; at += 1) {
       const limit = limits[at] as Limit;
@@ -38,7 +38,7 @@ export class Energy {
 
   private hasRoom(
     limit: Limit,
-    partial: Partial,
+    partial: PartialSchedule,
     now: number,
     earliest: Int32Array,
     latest: Int32Array,
@@ -89,7 +89,7 @@ export class Energy {
     return energy;
   }
 
-  private addUpFree(limit: Limit, partial: Partial, now: number, end: number): void {
+  private addUpFree(limit: Limit, partial: PartialSchedule, now: number, end: number): void {
     const { freeUntil } = this;
     freeUntil.fill(limit.capacity, now, end + 1);
     for (let at = 0; at < limit.jobs.length; at += 1) {

@@ -1,10 +1,10 @@
-import type { Partial } from './partial';
+import type { PartialSchedule } from './partial-schedule';
 
 /** A partial schedule by what matters for the rest: the time reached, and jobs still running then. */
 type Front = { now: number; running: number[]; finishes: number[] };
 
 /**
- * Partial schedules already searched, by the set of jobs in them (the cutset rule of Demeulemeester and Herroelen
+ * PartialSchedule schedules already searched, by the set of jobs in them (the cutset rule of Demeulemeester and Herroelen
  * 1992): one with the same jobs, no further on, none of them running longer, made this one needless.
  */
 export class Seen {
@@ -15,7 +15,7 @@ export class Seen {
   }
 
   /** Whether an earlier one makes this one needless; if not, it is remembered. */
-  has({ placed, finishes }: Partial, now: number): boolean {
+  has({ placed, finishes }: PartialSchedule, now: number): boolean {
     const key = placed.join('');
     const running: number[] = [];
     for (let job = 0; job < placed.length; job += 1) {
