@@ -44,6 +44,7 @@ export type Planner = {
   dropped(project: Project): Answer<Dropped[]>;
 };
 
+/** Without a word; a first plan, or a part of the answer, is one. */
 const TIMEOUT_MS = 30_000;
 
 type Asked = WorkerRequest extends infer R
@@ -80,6 +81,8 @@ function workerLine() {
       const heard = ({ data }: MessageEvent<unknown>) => {
         const part = replySchema.safeParse(data);
         if (!part.success || part.data.id !== id) return;
+        clearTimeout(timer);
+        timer = timeOut();
         // Frozen part by part, the store need not freeze a whole house at once.
         const reply = joined(freeze(part.data, true));
         if (!reply) return;
@@ -95,10 +98,12 @@ function workerLine() {
         running.postMessage({ protocolVersion: PROTOCOL_VERSION, id, kind: 'cancel' });
         settle(undefined);
       };
-      const timer = setTimeout(() => {
-        stop();
-        settle(fail({ code: 'broke-down', detail: 'no answer in time' }));
-      }, TIMEOUT_MS);
+      const timeOut = () =>
+        setTimeout(() => {
+          stop();
+          settle(fail({ code: 'broke-down', detail: 'no answer in time' }));
+        }, TIMEOUT_MS);
+      let timer = timeOut();
       running.addEventListener('message', heard);
       running.addEventListener('error', broke);
       signal.addEventListener('abort', aborted);
