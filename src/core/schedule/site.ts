@@ -285,6 +285,12 @@ export class Site {
     if (task.shutAfter) room.take({ from: finish, to: moment(finish + task.shutAfter) }, true);
   }
 
+  /** Whether somebody is in the room while it would have to stay shut behind a task. */
+  private isBusyAfter(task: Task, finish: Moment): boolean {
+    if (!task.shutAfter) return false;
+    return this.room(task)?.busyUntil(finish, moment(finish + task.shutAfter)) !== undefined;
+  }
+
   private placeSpan(
     task: Task,
     { workdays, crew }: Extract<TaskWork, { kind: 'span' }>,
@@ -296,10 +302,12 @@ export class Site {
     let day = weekdayFrom(earliest, WORKDAY.from);
     for (let tries = 0; days.length < workdays; day = nextWeekday(day + 1)) {
       const shift = shiftOn(day);
+      const isLast = days.length + 1 === workdays;
       const clear =
         !booked?.has(day) &&
         (!room || isWhole(room.leave([shift], day, task.alone === true), shift)) &&
-        (!task.outdoors || this.household.light.on(day) !== undefined);
+        (!task.outdoors || this.household.light.on(day) !== undefined) &&
+        !(isLast && this.isBusyAfter(task, shift.to));
       // A trade comes for days in a row: what breaks the row begins it anew, while that leads anywhere.
       if (clear || tries >= SEARCH_DAYS) days.push(day);
       else days = [];
