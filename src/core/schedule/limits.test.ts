@@ -88,6 +88,22 @@ describe('a room to oneself', () => {
     expect(dateOf(inHall?.start ?? NOW)).toBe('2026-01-05');
   });
 
+  it('a hired pour comes when nobody has to be in the room while it sets', () => {
+    const booked = effort('booked', 60, {
+      placeId: room,
+      notBefore: momentAt(plainDate('2026-01-06'), 18 * 60),
+    });
+    const pour: Task = {
+      ...effort('pour', 0, { placeId: room, alone: true, shutAfter: 48 * 60, group: 1 }),
+      work: { kind: 'span', workdays: 1, crew: 'mason' },
+    };
+    // On Monday it would shut the room over Tuesday evening; on Tuesday too.
+    expect(run([booked, pour]).map((placement) => dateOf(placement?.start ?? NOW))).toEqual([
+      '2026-01-06',
+      '2026-01-07',
+    ]);
+  });
+
   it('what dries since yesterday keeps its room shut too', () => {
     const shutRooms = [{ placeId: room, from: NOW, to: momentAt(plainDate('2026-01-08')) }];
     const schedule = run([effort('a', 60, { placeId: room })], { shutRooms });
