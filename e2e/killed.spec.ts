@@ -60,14 +60,17 @@ test('a broken record is set aside and said, never a white screen', async ({ pag
     const database = await new Promise<IDBDatabase>((resolve) => {
       open.onsuccess = () => resolve(open.result);
     });
-    const entries = database.transaction('entries', 'readwrite').objectStore('entries');
+    const torn = database.transaction('entries', 'readwrite');
+    const entries = torn.objectStore('entries');
     const keys = await new Promise<IDBValidKey[]>((resolve) => {
       const all = entries.getAllKeys();
       all.onsuccess = () => resolve(all.result);
     });
     const key = String(keys.find((name) => String(name).startsWith('event/')));
+    entries.put('{"torn', key.replace(/\/\d+-/, '/0000009999-'));
+    // Until it is through, a reload takes it back.
     await new Promise((resolve) => {
-      entries.put('{"torn', key.replace(/\/\d+-/, '/0000009999-')).onsuccess = resolve;
+      torn.oncomplete = resolve;
     });
   });
   await page.reload();
