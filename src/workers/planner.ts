@@ -62,10 +62,10 @@ function workerLine() {
     worker?.terminate();
     worker = undefined;
   };
-  return (
+  const ask = (
     request: Asked,
     signal: AbortSignal,
-    onFirst: (forecast: Forecast) => void = () => undefined,
+    onFirst: (forecast: Forecast) => void,
   ): Answer<WorkerReply> =>
     new Promise((resolve) => {
       const id = nextId++;
@@ -101,7 +101,7 @@ function workerLine() {
       const timeOut = () =>
         setTimeout(() => {
           stop();
-          settle(fail({ code: 'broke-down', detail: 'no answer in time' }));
+          settle(fail(SILENT));
         }, TIMEOUT_MS);
       let timer = timeOut();
       running.addEventListener('message', heard);
@@ -109,7 +109,19 @@ function workerLine() {
       signal.addEventListener('abort', aborted);
       running.postMessage({ protocolVersion: PROTOCOL_VERSION, id, ...request });
     });
+  return async (
+    request: Asked,
+    signal: AbortSignal,
+    onFirst: (forecast: Forecast) => void = () => undefined,
+  ): Answer<WorkerReply> => {
+    const result = await ask(request, signal, onFirst);
+    const isSilent = result !== undefined && !result.ok && result.error === SILENT;
+    return isSilent && !signal.aborted ? ask(request, signal, onFirst) : result;
+  };
 }
+
+/** A worker whose script hangs on its way never says a word: it is started anew, once, before anybody is told. */
+const SILENT: PlanningError = { code: 'broke-down', detail: 'no answer in time' };
 
 const NEVER = new AbortController().signal;
 const wrongKind = () => fail({ code: 'broke-down' as const, detail: 'the wrong kind of answer' });
