@@ -1,6 +1,7 @@
 /** The house's planner as houses grow: the first feasible plan, the improved one, and how well-founded its forecast is. */
 import { drawFrom, prepareFrom } from '../src/core/forecast/draw';
-import type { EventBodyOf, PlaceKind, Project } from '../src/core/house';
+import type { PlaceKind, Project } from '../src/core/house';
+import type { EventBodyOf } from '../src/core/journal';
 import type { Plan } from '../src/core/plan';
 import { planInSteps } from '../src/core/schedule';
 import { worksFor } from '../src/core/steps';

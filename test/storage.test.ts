@@ -1,9 +1,5 @@
-import {
-  reduceJournal,
-  type EventBodyOf,
-  type JournalEvent,
-  type Project,
-} from '../src/core/house';
+import { type Project } from '../src/core/house';
+import { reduceJournal, type EventBodyOf, type JournalEvent } from '../src/core/journal';
 import { STARTED, added, chosen, place } from '../src/core/testing/houses';
 import { plainDate } from '../src/core/units';
 import { JournalDoor } from '../src/storage/journal';

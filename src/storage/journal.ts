@@ -1,12 +1,6 @@
 import { z } from 'zod';
-import {
-  applyEvent,
-  parseEvent,
-  projectSchema,
-  reduceJournal,
-  type JournalEvent,
-  type Project,
-} from '../core/house';
+import { projectSchema, type Project } from '../core/house';
+import { applyEvent, parseEvent, reduceJournal, type JournalEvent } from '../core/journal';
 import type { KeyValue } from './key-value';
 
 /** A stored record that does not read. It stays where it is and is offered for export. */

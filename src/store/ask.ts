@@ -1,6 +1,6 @@
 import type { Option, Weighed } from '../core/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
-import type { EventBodyOf } from '../core/house';
+import type { EventBodyOf } from '../core/journal';
 import type { Reading } from '../core/measure';
 import type { Result } from '../core/result';
 import type { Delivery, Enquiry, Offer } from '../core/supplier';

@@ -1,5 +1,5 @@
 import { readProjectFile, writeProjectFile, type FileError } from '../core/files';
-import type { EventBodyOf, JournalEvent } from '../core/house';
+import type { EventBodyOf, JournalEvent } from '../core/journal';
 import { fail, ok, type Result } from '../core/result';
 import type { Dropped, ScopeDay } from '../core/survey';
 import { moment, type Moment } from '../core/units';

@@ -1,4 +1,4 @@
-import { reduceJournal, type EventBodyOf, type JournalEvent } from '../core/house';
+import { reduceJournal, type EventBodyOf, type JournalEvent } from '../core/journal';
 import { JournalDoor } from '../storage/journal';
 import { readDraft, writeDraft } from '../storage/drafts';
 import { deviceId } from '../storage/registry';

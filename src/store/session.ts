@@ -1,5 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { applyEvent, type JournalEvent, type Project } from '../core/house';
+import { type Project } from '../core/house';
+import { applyEvent, type JournalEvent } from '../core/journal';
 import type { Moment } from '../core/units';
 import type { SetAside } from '../storage/journal';
 import type { Registry, RegistryEntry, Settings } from '../storage/registry';

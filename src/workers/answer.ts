@@ -1,6 +1,6 @@
 import { planCuts } from '../core/cuts';
 import { forecastInSteps } from '../core/forecast';
-import { effectiveEvents, parseEvent } from '../core/house';
+import { effectiveEvents, parseEvent } from '../core/journal';
 import type { InSteps } from '../core/in-steps';
 import { droppedWork } from '../core/survey/dropped';
 import { scopeHistory } from '../core/survey/history';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts/problem';
-import { eventBodySchema, projectSchema } from '../core/house';
+import { projectSchema } from '../core/house';
+import { eventBodySchema } from '../core/journal';
 import { forecastSchema, gateIdSchema, plannedJobSchema } from '../core/plan';
 import { droppedSchema, scopeDaySchema } from '../core/survey/past-schema';
 import { whatIfSchema } from '../core/whatif/schema';

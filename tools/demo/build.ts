@@ -2,12 +2,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { writeProjectFile } from '../../src/core/files';
-import {
-  applyEvent,
-  type EventBodyOf,
-  type JournalEvent,
-  type Project,
-} from '../../src/core/house';
+import { type Project } from '../../src/core/house';
+import { applyEvent, type EventBodyOf, type JournalEvent } from '../../src/core/journal';
 import { contextOf, readLine, settle } from '../../src/core/log';
 import { logJobs } from '../../src/core/progress';
 import { addDays, momentAt, plainDate, type PlainDate } from '../../src/core/units';

@@ -1,4 +1,5 @@
-import { FLAT, rectangle, slotOf, type EventBodyOf, type Opening } from '../../src/core/house';
+import { FLAT, rectangle, slotOf, type Opening } from '../../src/core/house';
+import { type EventBodyOf } from '../../src/core/journal';
 import { plainDate, ticks } from '../../src/core/units';
 import { size } from './size';
 

@@ -1,4 +1,5 @@
-import type { EventBodyOf, JobId, OwnJob, PlaceId } from '../../src/core/house';
+import type { JobId, OwnJob, PlaceId } from '../../src/core/house';
+import type { EventBodyOf } from '../../src/core/journal';
 import { cents, fromInches, minutes, plainDate } from '../../src/core/units';
 
 /** What the log strip does not say: the find that snowballed, walls recorded, quotes, leftovers, an open question. */

@@ -1,4 +1,5 @@
-import type { Decision, Element, EventBodyOf, Survey } from '../../src/core/house';
+import type { Decision, Element, Survey } from '../../src/core/house';
+import type { EventBodyOf } from '../../src/core/journal';
 import { FIRST_DAY } from './house';
 
 /** What was seen on the first walk: place, element, decision, and what else was said of it. */

@@ -3,10 +3,10 @@ import {
   placesInOrder,
   surveyIdOf,
   type Decision,
-  type EventBodyOf,
   type Project,
   type Survey,
 } from '../house';
+import { type EventBodyOf } from '../journal';
 import { isToOrder, type Plan, type PlannedJob } from '../plan';
 import { openRisks } from '../risk';
 import { scopeOf, waysFor } from '../scope';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import type { EventBodyOf, Survey } from '../house';
+import type { Survey } from '../house';
+import type { EventBodyOf } from '../journal';
 import { findLoop, linkJobs } from '../order';
 import { planHouse } from '../schedule';
 import { expandJobs } from '../steps';

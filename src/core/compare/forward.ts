@@ -1,5 +1,6 @@
 import { findWork } from '../steps/works';
-import { deferralKey, type EventBodyOf, type JobId, type Person, type Project } from '../house';
+import { deferralKey, type JobId, type Person, type Project } from '../house';
+import { type EventBodyOf } from '../journal';
 import { isToOrder, type Plan, type PlannedJob } from '../plan';
 import { SCHOOLS, answerEvent, answerOf } from '../schools';
 import { scopeOf } from '../scope';

@@ -1,4 +1,5 @@
-import { applyEvent, type Decision, type EventBodyOf, type Project } from '../house';
+import { type Decision, type Project } from '../house';
+import { applyEvent, type EventBodyOf } from '../journal';
 import type { Cents, Minutes, PlainDate } from '../units';
 
 /** One way to go: what would be said to the journal if it were chosen, and what no plan can tell of it. */

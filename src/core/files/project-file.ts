@@ -1,11 +1,6 @@
 import { z } from 'zod';
-import {
-  effectiveEvents,
-  parseEvent,
-  reduceJournal,
-  type JournalEvent,
-  type Project,
-} from '../house';
+import { type Project } from '../house';
+import { effectiveEvents, parseEvent, reduceJournal, type JournalEvent } from '../journal';
 import { fail, ok, type Result } from '../result';
 import { momentSchema, type Moment } from '../units';
 

@@ -1,14 +1,7 @@
 import { expandJobs } from '../steps';
 import { added, chosen, houseOf, place } from '../testing/houses';
-import {
-  FLAT,
-  openingSlot,
-  shapeOf,
-  slotOf,
-  type EventBodyOf,
-  type Opening,
-  type Place,
-} from '../house';
+import { FLAT, openingSlot, shapeOf, slotOf, type Opening, type Place } from '../house';
+import { type EventBodyOf } from '../journal';
 import { planHouse } from '../schedule';
 import { fromFeet, fromInches, momentAt, plainDate, ticks } from '../units';
 import {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import type { EventBodyOf, PlaceKind } from '../house';
+import type { PlaceKind } from '../house';
+import type { EventBodyOf } from '../journal';
 import { planHouse } from '../schedule';
 import { worksFor } from '../steps';
 import { added, chosen, houseOf, place, week } from '../testing/houses';

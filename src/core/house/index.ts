@@ -142,18 +142,3 @@ export {
   type House,
   type Project,
 } from './project';
-export {
-  applyEvent,
-  eventBodySchema,
-  type EventBodyOf,
-  type EventType,
-  type JournalEvent,
-  type Stamp,
-} from './events';
-export {
-  compareEvents,
-  effectiveEvents,
-  parseEvent,
-  reduceJournal,
-  type EventFault,
-} from './journal';

@@ -1,4 +1,4 @@
-import type { EventBodyOf } from '../house';
+import type { EventBodyOf } from '../journal';
 import { leftToKeys, addedBy, jobsOfGate } from '../plan';
 import { planHouse } from '../schedule';
 import { added, chosen, houseOf, place } from '../testing/houses';

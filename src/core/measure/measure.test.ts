@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { applyEvent, FLAT, rectangle, type EventBodyOf } from '../house';
+import { FLAT, rectangle } from '../house';
+import { applyEvent, type EventBodyOf } from '../journal';
 import { seededRandom } from '../random';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { fromFeet, plainDate, ticks } from '../units';

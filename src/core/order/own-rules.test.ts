@@ -1,4 +1,4 @@
-import type { EventBodyOf } from '../house';
+import type { EventBodyOf } from '../journal';
 import { planHouse } from '../schedule';
 import { faultsOf } from '../testing/check-plan';
 import { added, chosen, houseOf, place } from '../testing/houses';

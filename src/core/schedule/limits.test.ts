@@ -1,4 +1,5 @@
-import type { EventBodyOf, PersonId } from '../house';
+import type { PersonId } from '../house';
+import type { EventBodyOf } from '../journal';
 import { LIMITED_STEPS, findStep } from '../steps';
 import { added, chosen, houseOf, place, week } from '../testing/houses';
 import {

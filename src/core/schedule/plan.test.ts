@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { readProjectFile } from '../files';
-import type { EventBodyOf, Project } from '../house';
+import type { Project } from '../house';
+import type { EventBodyOf } from '../journal';
 import { faultsOf } from '../testing/check-plan';
 import { added, anyHouse, chosen, houseOf, place, week } from '../testing/houses';
 import { dateOf, minutes, moment, momentAt, plainDate, toIsoMinute } from '../units';

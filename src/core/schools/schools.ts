@@ -1,12 +1,12 @@
 import {
   SCHOOL_OPTIONS,
   schoolChoiceSchema,
-  type EventBodyOf,
   type Path,
   type Project,
   type SchoolId,
   type SchoolOption,
 } from '../house';
+import { type EventBodyOf } from '../journal';
 
 export type QuestionId = 'path' | SchoolId;
 export type Answer = Path | SchoolOption;

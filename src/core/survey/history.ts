@@ -1,4 +1,5 @@
-import { applyEvent, effectiveEvents, type JournalEvent, type Project } from '../house';
+import { type Project } from '../house';
+import { applyEvent, effectiveEvents, type JournalEvent } from '../journal';
 import { scopeOf, type ScopeItem } from '../scope';
 import { expandJobs } from '../steps';
 import { addCents, minutes, plainDate, type PlainDate } from '../units';

@@ -2,14 +2,12 @@ import fc from 'fast-check';
 import {
   decisionSchema,
   elementSchema,
-  reduceJournal,
   suspicionSchema,
   surveyIdOf,
-  type EventBodyOf,
-  type JournalEvent,
   type Project,
   type Survey,
 } from '../house';
+import { reduceJournal, type EventBodyOf, type JournalEvent } from '../journal';
 import { keepLedger } from '../ledger';
 import { adviseContingency, expectedCost, openRisks } from '../risk';
 import { forecastHouse } from '../forecast';

@@ -3,15 +3,13 @@ import {
   SCHOOL_OPTIONS,
   placeKindSchema,
   rectangle,
-  reduceJournal,
   type DatedHours,
-  type EventBodyOf,
-  type JournalEvent,
   type Place,
   type PlaceKind,
   type Project,
   type SchoolId,
 } from '../house';
+import { reduceJournal, type EventBodyOf, type JournalEvent } from '../journal';
 import { worksFor } from '../steps';
 import { addDays, fromFeet, minutes, plainDate } from '../units';
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { EventBodyOf } from '../house';
+import type { EventBodyOf } from '../journal';
 import { planHouse } from '../schedule';
 import { added, anyHouse, chosen, houseOf, place } from '../testing/houses';
 import { dateOf, momentAt, plainDate, type Moment } from '../units';

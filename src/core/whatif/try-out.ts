@@ -1,5 +1,6 @@
 import { forecastInSteps } from '../forecast';
-import { applyEvent, type EventBodyOf, type Project } from '../house';
+import { type Project } from '../house';
+import { applyEvent, type EventBodyOf } from '../journal';
 import {
   causeOf,
   chainBack,

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import type { EventBodyOf, Project } from '../house';
+import type { Project } from '../house';
+import type { EventBodyOf } from '../journal';
 import { toTheEnd } from '../in-steps';
 import { chainBack, roomChanges, roomFreeDays } from '../plan';
 import { planHouse } from '../schedule';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { DatedHours, EventBodyOf, Person } from '@/core/house';
+import type { DatedHours, Person } from '@/core/house';
+import type { EventBodyOf } from '@/core/journal';
 import { parseComingDay } from '@/core/log';
 import { formatDate, formatMinutes, type PlainDate } from '@/core/units';
 import { selectToday, useAppSelector } from '@/store';

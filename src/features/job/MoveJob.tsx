@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { EventBodyOf } from '@/core/house';
+import type { EventBodyOf } from '@/core/journal';
 import { parseComingDay } from '@/core/log';
 import type { PlannedJob } from '@/core/plan';
 import { formatDate, type PlainDate } from '@/core/units';

@@ -1,4 +1,4 @@
-import type { EventBodyOf } from '@/core/house';
+import type { EventBodyOf } from '@/core/journal';
 import type { PlannedJob } from '@/core/plan';
 import { formatDate, type PlainDate } from '@/core/units';
 

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Weighed } from '@/core/compare';
-import { applyEvent, type EventBodyOf } from '@/core/house';
+import { applyEvent, type EventBodyOf } from '@/core/journal';
 import { impactOf, isNoChange } from '@/core/measure';
 import {
   cents,

@@ -1,4 +1,4 @@
-import { reduceJournal, type JournalEvent } from '@/core/house';
+import { reduceJournal, type JournalEvent } from '@/core/journal';
 import { plainDate } from '@/core/units';
 import { emptyStart, startEvents, startFormSchema, type StartTyped } from './form';
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { personIdSchema, type EventBodyOf, type Place, type Person } from '@/core/house';
+import { personIdSchema, type Place, type Person } from '@/core/house';
+import { type EventBodyOf } from '@/core/journal';
 import { parseDay } from '@/core/log';
 import {
   minutes,

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import type { EventBodyOf } from '@/core/house';
+import type { EventBodyOf } from '@/core/journal';
 import { sayLoop } from '@/core/plan';
 import type { Result } from '@/core/result';
 import type { Missed, WhatIf } from '@/core/whatif/schema';

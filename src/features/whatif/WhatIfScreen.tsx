@@ -1,7 +1,8 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { everyChange } from '@/core/compare/forward';
-import { applyEvent, type EventBodyOf, type Project } from '@/core/house';
+import { type Project } from '@/core/house';
+import { applyEvent, type EventBodyOf } from '@/core/journal';
 import { DatedDaysForm } from '@/features/dated';
 import { Page, PlanState } from '@/features/shell';
 import { selectPlan, selectProject, useAppSelector } from '@/store';

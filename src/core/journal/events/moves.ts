@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { jobIdSchema } from '../entries';
-import { heldUntilSchema, overruleSchema, ownRuleSchema, pairKey } from '../moves';
+import { jobIdSchema } from '../../house/entries';
+import { heldUntilSchema, overruleSchema, ownRuleSchema, pairKey } from '../../house/moves';
 import { defineEvent } from './define';
 import { omit } from './omit';
 

@@ -7,8 +7,8 @@ import {
   outsideRestSchema,
   pathSchema,
   schoolChoiceSchema,
-} from '../choices';
-import { jobIdSchema } from '../entries';
+} from '../../house/choices';
+import { jobIdSchema } from '../../house/entries';
 import { defineEvent } from './define';
 import { omit } from './omit';
 

@@ -1,6 +1,12 @@
 import { z } from 'zod';
-import { placeIdSchema } from '../place';
-import { demandSchema, photoSchema, settlementSchema, surveyIdOf, surveySchema } from '../survey';
+import { placeIdSchema } from '../../house/place';
+import {
+  demandSchema,
+  photoSchema,
+  settlementSchema,
+  surveyIdOf,
+  surveySchema,
+} from '../../house/survey';
 import { defineEvent } from './define';
 import { omit } from './omit';
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { currencySchema, unitSystemSchema } from '../../units';
-import { personSchema } from '../people';
-import { budgetSchema, houseSchema, type Project } from '../project';
+import { personSchema } from '../../house/people';
+import { budgetSchema, houseSchema, type Project } from '../../house/project';
 import { defineEvent } from './define';
 
 const startedSchema = z.object({

@@ -1,8 +1,14 @@
 import { z } from 'zod';
 import { plainDateSchema, ticksSchema } from '../../units';
-import { finishKey, ownLineSchema, productSchema, returnedSchema, slotSchema } from '../finishes';
-import { ceilingSchema, openingSchema } from '../openings';
-import { placeIdSchema, wallRunSchema } from '../place';
+import {
+  finishKey,
+  ownLineSchema,
+  productSchema,
+  returnedSchema,
+  slotSchema,
+} from '../../house/finishes';
+import { ceilingSchema, openingSchema } from '../../house/openings';
+import { placeIdSchema, wallRunSchema } from '../../house/place';
 import { defineEvent } from './define';
 import { omit } from './omit';
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '../result';
 import { applyEvent, payloadSchema, stampSchema, type JournalEvent } from './events';
-import type { Project } from './project';
+import type { Project } from '../house';
 
 export type EventFault =
   | { code: 'not-an-event'; path: string; reason: string }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { placeIdSchema, placeSchema } from '../place';
-import { ownJobSchema, workChoiceIdSchema, workChoiceSchema } from '../works';
+import { placeIdSchema, placeSchema } from '../../house/place';
+import { ownJobSchema, workChoiceIdSchema, workChoiceSchema } from '../../house/works';
 import { defineEvent } from './define';
 import { omit } from './omit';
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { dayLogSchema, jobIdSchema, logIdSchema } from '../entries';
+import { dayLogSchema, jobIdSchema, logIdSchema } from '../../house/entries';
 import { plainDateSchema } from '../../units';
-import { inspectionSchema } from '../records';
+import { inspectionSchema } from '../../house/records';
 import { defineEvent } from './define';
 import { omit } from './omit';
 

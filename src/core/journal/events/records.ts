@@ -6,7 +6,7 @@ import {
   orderSchema,
   quoteSchema,
   wallRecordSchema,
-} from '../records';
+} from '../../house/records';
 import { defineEvent } from './define';
 
 export const orderPlaced = defineEvent({

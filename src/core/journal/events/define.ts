@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Project } from '../project';
+import type { Project } from '../../house/project';
 
 /** One kind of event: what it carries and what it does to the house. */
 export type EventDefinition<T extends string, S extends z.ZodType> = {

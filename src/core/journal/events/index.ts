@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Project } from '../project';
+import type { Project } from '../../house/project';
 import * as choiceEvents from './choices';
 import * as dayEvents from './days';
 import * as houseEvents from './house';
