@@ -1,15 +1,27 @@
 import { z } from 'zod';
-import { planCuts, type CutError } from '../src/core/cuts';
-import { checkProjectFile, readProjectFile, type FileError } from '../src/core/files';
-import { drawForecast } from '../src/core/forecast';
-import type { Project } from '../src/core/house';
-import { readSm, solve, type InstanceError } from '../src/core/rcpsp';
-import { contextOf, readLine, settle } from '../src/core/log';
-import type { PlanError } from '../src/core/plan';
-import { logJobs } from '../src/core/progress';
-import { planHouse } from '../src/core/schedule';
-import { answerTakeoff, sayRequestError } from '../src/core/takeoff';
-import { momentAt, plainDateSchema, toIsoMinute, type Moment } from '../src/core/units';
+import {
+  answerTakeoff,
+  contextOf,
+  drawForecast,
+  logJobs,
+  momentAt,
+  plainDateSchema,
+  planCuts,
+  planHouse,
+  readLine,
+  readProjectFile,
+  readSm,
+  sayRequestError,
+  settle,
+  solve,
+  toIsoMinute,
+  type CutError,
+  type FileError,
+  type InstanceError,
+  type Moment,
+  type PlanError,
+  type Project,
+} from '../src/core';
 
 /** What a verb answers. A fault is one line naming the field and the reason; `check` gives both. */
 export type Answer = { value: unknown } | { fault: string } | { value: unknown; fault: string };
@@ -103,14 +115,17 @@ export function planVerb(text: string, flags: Flags): Answer {
   };
 }
 
+/** Whether a file opens, by the same gate; what of it would be set aside is counted and named. */
 export function checkVerb(text: string): Answer {
-  const faults = checkProjectFile(text);
-  if (!faults.ok) return { fault: fileFault(faults.error) };
-  const [first] = faults.value;
-  if (!first) return { value: { ok: true } };
+  const file = readProjectFile(text);
+  if (!file.ok) return { fault: fileFault(file.error) };
+  const { unread, setAside } = file.value;
+  const named = setAside.map(({ path, reason }) => ({ path, reason }));
   return {
-    value: { ok: false, faults: faults.value },
-    fault: `${first.path}: ${first.reason}${faults.value.length > 1 ? ` (and ${faults.value.length - 1} more)` : ''}`,
+    value:
+      unread.length + named.length === 0
+        ? { ok: true }
+        : { ok: true, unread: unread.length, setAside: named },
   };
 }
 

@@ -153,12 +153,7 @@ function readRecord(raw: string): { events: JournalEvent[]; reasons: string[] } 
   for (const item of list.data) {
     const event = parseEvent(item);
     if (event.ok) events.push(event.value);
-    else
-      reasons.push(
-        event.error.code === 'unknown-type'
-          ? `unknown kind "${event.error.type}"`
-          : event.error.path,
-      );
+    else reasons.push(event.error.reason);
   }
   return { events, reasons };
 }

@@ -1,8 +1,9 @@
 export {
   FILE_VERSION,
-  checkProjectFile,
   readProjectFile,
   writeProjectFile,
   type FileError,
   type ProjectFile,
+  type ReadProject,
 } from './project-file';
+export type { SetAside } from './sort-out';

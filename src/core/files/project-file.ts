@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import { type Project } from '../house';
-import { effectiveEvents, parseEvent, reduceJournal, type JournalEvent } from '../journal';
+import type { Project } from '../house';
+import { eventRow, reduceJournal, type JournalEvent } from '../journal';
 import { fail, ok, type Result } from '../result';
 import { momentSchema, type Moment } from '../units';
+import { sortOut, textOf, type SetAside } from './sort-out';
 
 const FORMAT = 'fresh-porch/project';
 export const FILE_VERSION = 1;
@@ -15,6 +16,8 @@ export type ProjectFile = {
   events: JournalEvent[];
   /** Pictures by id, as data addresses. */
   photos: Readonly<Record<string, string>>;
+  /** What could not be read, as the text it was: carried along until somebody puts it right or dismisses it. */
+  unread: string[];
 };
 
 export type FileError =
@@ -35,36 +38,31 @@ const frameSchema = z.object({
   format: z.literal(FORMAT),
   version: z.int().min(1),
   projectId: z.string().min(1).max(80),
-  clock: momentSchema.nullable(),
+  clock: z.unknown(),
   events: z.array(z.unknown()),
-  photos: z.record(z.string().max(80), pictureSchema).default({}),
+  photos: z.record(z.string(), z.unknown()).default({}),
+  unread: z.array(z.unknown()).default([]),
 });
 
+type Written = Pick<ProjectFile, 'projectId' | 'clock' | 'events'> & Partial<ProjectFile>;
+
+const lines = (rows: readonly string[]): string =>
+  `\n${rows.map((row) => `  ${row}`).join(',\n')}\n`;
+
 /** One event a line, so that two files can be compared by eye. Equal projects give equal text. */
-export function writeProjectFile({
-  projectId,
-  clock,
-  events,
-  photos = {},
-}: Omit<ProjectFile, 'photos'> & Partial<Pick<ProjectFile, 'photos'>>): string {
+export function writeProjectFile(file: Written): string {
+  const { projectId, clock, events, photos = {}, unread = [] } = file;
   const head = JSON.stringify({ format: FORMAT, version: FILE_VERSION, projectId, clock });
-  const lines = events
-    .map(({ id, device, counter, at, type, payload }) => ({
-      id,
-      device,
-      counter,
-      at,
-      type,
-      payload,
-    }))
-    .map((event) => `  ${JSON.stringify(event)}`)
-    .join(',\n');
-  const pictures = Object.entries(photos)
-    .toSorted(([a], [b]) => a.localeCompare(b))
-    .map(([id, picture]) => `  ${JSON.stringify(id)}:${JSON.stringify(picture)}`)
-    .join(',\n');
-  const tail = pictures === '' ? '' : `,"photos":{\n${pictures}\n}`;
-  return `${head.slice(0, -1)},"events":[\n${lines}\n]${tail}}\n`;
+  const told = lines(events.map((event) => JSON.stringify(eventRow(event))));
+  const pictures = Object.keys(photos)
+    .sort()
+    .map((id) => `${JSON.stringify(id)}:${JSON.stringify(photos[id])}`);
+  const carried = unread.map((text) => JSON.stringify(text));
+  const tail = [
+    pictures.length === 0 ? '' : `,"photos":{${lines(pictures)}}`,
+    carried.length === 0 ? '' : `,"unread":[${lines(carried)}]`,
+  ].join('');
+  return `${head.slice(0, -1)},"events":[${told}]${tail}}\n`;
 }
 
 function parseJson(text: string): Result<unknown, FileError> {
@@ -74,23 +72,6 @@ function parseJson(text: string): Result<unknown, FileError> {
     const startsLikeOurs = text.trimStart().slice(0, 80).includes(FORMAT);
     return fail({ code: startsLikeOurs ? 'truncated' : 'not-json' });
   }
-}
-
-type Fault = { path: string; reason: string };
-
-function readEvents(raw: readonly unknown[]): { events: JournalEvent[]; faults: Fault[] } {
-  const events: JournalEvent[] = [];
-  const faults: Fault[] = [];
-  raw.forEach((item, index) => {
-    const event = parseEvent(item);
-    if (event.ok) events.push(event.value);
-    else {
-      const reason =
-        'reason' in event.error ? event.error.reason : `unknown type ${event.error.type}`;
-      faults.push({ path: `events.${index}.${event.error.path}`, reason });
-    }
-  });
-  return { events, faults };
 }
 
 function readFrame(text: string): Result<z.infer<typeof frameSchema>, FileError> {
@@ -109,54 +90,49 @@ function readFrame(text: string): Result<z.infer<typeof frameSchema>, FileError>
   return fail({ code: 'broken', path: issue?.path.join('.') ?? '', reason: issue?.message ?? '' });
 }
 
-/** Reads a project file whole or not at all. */
-export function readProjectFile(
-  text: string,
-): Result<ProjectFile & { project: Project }, FileError> {
+/** What a file holds, and what of it had to be set aside. `unread` already carries the latter. */
+export type ReadProject = ProjectFile & { project: Project; setAside: SetAside[] };
+
+/**
+ * The one gate for a project file: what opens is what `check` passes. A row that does not read, or makes no sense, is
+ * set aside as text with its path and reason; only a file without a house, or one that is no file of ours, is refused.
+ */
+export function readProjectFile(text: string): Result<ReadProject, FileError> {
   const frame = readFrame(text);
   if (!frame.ok) return frame;
-  const { events, faults } = readEvents(frame.value.events);
-  if (faults[0]) return fail({ code: 'broken', ...faults[0] });
+  const { projectId } = frame.value;
+  const { events, unread, setAside } = sortOut(frame.value.events, frame.value.unread);
   const project = reduceJournal(events);
-  if (!project) return fail({ code: 'no-house' });
-  const { projectId, clock, photos } = frame.value;
-  return ok({ projectId, clock, events, photos, project });
-}
-
-/** Every fault of a project file with its path: what does not parse, and what refers to nothing. */
-export function checkProjectFile(text: string): Result<Fault[], FileError> {
-  const frame = readFrame(text);
-  if (!frame.ok) return frame;
-  const { events, faults } = readEvents(frame.value.events);
-  return ok([...faults, ...danglingFaults(events)]);
-}
-
-function danglingFaults(events: readonly JournalEvent[]): Fault[] {
-  const indexOf = new Map(events.map((event, index) => [event.id, index] as const).toReversed());
-  const repeated = events.flatMap((event, index) =>
-    indexOf.get(event.id) === index ? [] : [{ path: `events.${index}.id`, reason: 'told twice' }],
-  );
-  const counted = effectiveEvents(events);
-  const places = new Set(
-    counted.flatMap((event) => (event.type === 'placeAdded' ? [event.payload.id as string] : [])),
-  );
-  const dangling = counted.flatMap((event): Fault[] => {
-    const index = indexOf.get(event.id) ?? 0;
-    if (event.type === 'workChosen' && !places.has(event.payload.placeId)) {
-      return [{ path: `events.${index}.payload.placeId`, reason: 'no such place' }];
-    }
-    if (event.type !== 'dayLogged') return [];
-    return event.payload.entries.flatMap((entry, at): Fault[] => {
-      const placeId = 'placeId' in entry ? entry.placeId : null;
-      return placeId === null || places.has(placeId)
-        ? []
-        : [{ path: `events.${index}.payload.entries.${at}.placeId`, reason: 'no such place' }];
-    });
+  if (!project) {
+    const start = setAside.find(({ raw }) => isStart(raw));
+    return fail(
+      start ? { code: 'broken', path: start.path, reason: start.reason } : { code: 'no-house' },
+    );
+  }
+  const clock = momentSchema.nullable().safeParse(frame.value.clock ?? null);
+  if (!clock.success)
+    setAside.push({ path: 'clock', reason: 'no moment of 1900 to 2299', raw: null });
+  const photos: Record<string, string> = {};
+  for (const [id, raw] of Object.entries(frame.value.photos)) {
+    const picture = pictureSchema.safeParse(raw);
+    if (picture.success && id.length <= 80) photos[id] = picture.data;
+    else
+      setAside.push({
+        path: `photos.${id.slice(0, 80)}`,
+        reason: 'no picture',
+        raw: { [id]: raw },
+      });
+  }
+  return ok({
+    projectId,
+    clock: clock.data ?? null,
+    events,
+    photos,
+    unread: [...unread, ...setAside.flatMap(({ raw }) => (raw === null ? [] : textOf(raw)))],
+    project,
+    setAside,
   });
-  const undone = events.flatMap((event, index) =>
-    event.type === 'undone' && !indexOf.has(event.payload.eventId)
-      ? [{ path: `events.${index}.payload.eventId`, reason: 'takes back what is not there' }]
-      : [],
-  );
-  return [...repeated, ...dangling, ...undone];
 }
+
+const isStart = (raw: unknown): boolean =>
+  typeof raw === 'object' && raw !== null && 'type' in raw && raw.type === 'houseStarted';

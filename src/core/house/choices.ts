@@ -2,13 +2,12 @@ import { z } from 'zod';
 import { centsSchema, minutesSchema, plainDateSchema, type PlainDate } from '../units';
 import { jobIdSchema } from './entries';
 import { placeIdSchema } from './place';
-
-const wordsSchema = z.string().trim().min(1).max(300);
+import { keySchema, noteSchema } from './text';
 
 /** A job given to a hired trade, at a price that brings its materials. */
 export const hireSchema = z.object({
   jobId: jobIdSchema,
-  trade: wordsSchema,
+  trade: noteSchema,
   workdays: z.int().min(1).max(120),
   cents: centsSchema.min(0),
 });
@@ -62,14 +61,14 @@ export function isAtRest(rest: OutsideRest | null, date: PlainDate): boolean {
 /** A work put off until somebody lives there. */
 export const deferralSchema = z.object({
   placeId: placeIdSchema,
-  workId: z.string().min(1).max(64),
+  workId: keySchema(64),
   deferred: z.boolean(),
 });
 export const deferralKey = (placeId: string, workId: string): string => `${placeId}/${workId}`;
 
 /** What one option would have come to on the day it was weighed. */
 const weighedSchema = z.object({
-  title: wordsSchema,
+  title: noteSchema,
   cents: centsSchema,
   minutes: minutesSchema,
   livingOn: plainDateSchema.nullable(),
@@ -77,11 +76,11 @@ const weighedSchema = z.object({
 
 /** A decision with the options it was taken from and why, to be read years later. */
 export const decisionRecordSchema = z.object({
-  id: z.string().min(1).max(80),
+  id: keySchema(80),
   on: plainDateSchema,
-  question: wordsSchema,
+  question: noteSchema,
   options: z.array(weighedSchema).min(2).max(6),
   chosen: z.int().min(0).max(5),
-  reasons: wordsSchema.nullable(),
+  reasons: noteSchema.nullable(),
 });
 export type DecisionRecord = z.infer<typeof decisionRecordSchema>;

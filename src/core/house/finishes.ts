@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { centsSchema, plainDateSchema, ticksSchema } from '../units';
+import { centsSchema, plainDateSchema } from '../units';
 import { jobIdSchema } from './entries';
+import { spanSchema } from './openings';
+import { keySchema, noteSchema } from './text';
 
-const idSchema = z.string().min(1).max(64);
-const wordsSchema = z.string().trim().min(1).max(120);
+const idSchema = keySchema(64);
 
 /** What a finish covers: the walls, ceiling and floor, the trim, the board under paint, and the openings by number. */
 export const slotSchema = z
@@ -19,7 +20,7 @@ export const openingSlot = (index: number): Slot => slotOf(`opening-${index}`);
 /** Something to cover or close with: from the catalogue, or the owner's own by its label. */
 export const productSchema = z.object({
   id: idSchema,
-  name: wordsSchema,
+  name: noteSchema,
   /** Slots it suits; `opening` stands for any opening. */
   suits: z.array(z.enum(['floor', 'walls', 'ceiling', 'board', 'trim', 'opening'])).min(1),
   /** The sum that works out how much, and the fields its label settles. */
@@ -27,18 +28,18 @@ export const productSchema = z.object({
   fields: z.record(z.string(), z.union([z.string(), z.number(), z.boolean()])),
   /** The line of the sum that is bought, and what one is called. */
   line: z.string().min(1).max(60),
-  unit: wordsSchema,
+  unit: noteSchema,
   price: centsSchema.min(0),
   leadDays: z.int().min(0).max(400),
-  shop: wordsSchema.nullable(),
+  shop: noteSchema.nullable(),
 });
 export type Product = z.infer<typeof productSchema>;
 
 /** A line of Stores written by hand: what a takeoff does not know, or what ran short. */
 export const ownLineSchema = z.object({
   id: idSchema,
-  what: wordsSchema,
-  unit: wordsSchema,
+  what: noteSchema,
+  unit: noteSchema,
   units: z.int().min(1).max(100_000),
   price: centsSchema.min(0),
   leadDays: z.int().min(0).max(400),
@@ -49,6 +50,6 @@ export type OwnLine = z.infer<typeof ownLineSchema>;
 export const finishKey = (placeId: string, slot: Slot): string => `${placeId}/${slot}`;
 
 /** A measured length lying in the stores, for the next cut plan. */
-export const offcutSchema = z.object({ length: ticksSchema, count: z.int().min(1).max(999) });
+export const offcutSchema = z.object({ length: spanSchema, count: z.int().min(1).max(999) });
 
 export const returnedSchema = z.object({ leftoverId: idSchema, on: plainDateSchema });

@@ -1,16 +1,17 @@
 import { z } from 'zod';
 import { plainDateSchema } from '../units';
 import { jobIdSchema } from './entries';
+import { keySchema, noteSchema } from './text';
 
 /** A wish for one job: not before a day. */
 export const heldUntilSchema = z.object({ jobId: jobIdSchema, on: plainDateSchema });
 
 /** A rule of one's own: this before that, because. */
 export const ownRuleSchema = z.object({
-  id: z.string().min(1).max(64),
+  id: keySchema(64),
   before: jobIdSchema,
   after: jobIdSchema,
-  because: z.string().trim().min(1).max(200),
+  because: noteSchema,
 });
 export type OwnRule = z.infer<typeof ownRuleSchema>;
 
@@ -18,7 +19,7 @@ export type OwnRule = z.infer<typeof ownRuleSchema>;
 export const overruleSchema = z.object({
   before: jobIdSchema,
   after: jobIdSchema,
-  because: z.string().trim().min(1).max(200),
+  because: noteSchema,
 });
 
 export const pairKey = (before: string, after: string): string => `${before}>${after}`;

@@ -7,8 +7,9 @@ import {
   type Minutes,
   type PlainDate,
 } from '../units';
+import { LONGEST_NOTE, keySchema } from './text';
 
-export const personIdSchema = z.string().min(1).max(64).brand<'PersonId'>();
+export const personIdSchema = keySchema(64).brand<'PersonId'>();
 export type PersonId = z.infer<typeof personIdSchema>;
 
 /** Days that differ from the week: away, a push of long days, the dates a helper promised. Both ends count. */
@@ -17,7 +18,7 @@ const datedHoursSchema = z.object({
   to: plainDateSchema,
   /** Working minutes on each of these days; 0 is a day off. */
   minutes: minutesSchema.max(960),
-  because: z.string().trim().max(120),
+  because: z.string().trim().max(LONGEST_NOTE),
 });
 export type DatedHours = z.infer<typeof datedHoursSchema>;
 

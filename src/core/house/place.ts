@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { area, fromFeet, ticksSchema, type Area, type Ticks } from '../units';
-import { ceilingSchema, openingSchema } from './openings';
+import { ceilingSchema, heightSchema, openingSchema, spanSchema } from './openings';
+import { keySchema } from './text';
 
 /** What a place is. Rooms, then what wraps them, then the ground round the house. */
 export const placeKindSchema = z.enum([
@@ -26,15 +27,26 @@ export type PlaceKind = z.infer<typeof placeKindSchema>;
 const OUTSIDE: ReadonlySet<PlaceKind> = new Set(['porch', 'roof', 'outside-face', 'yard']);
 export const isOutside = (kind: PlaceKind): boolean => OUTSIDE.has(kind);
 
-export const placeIdSchema = z.string().min(1).max(64).brand<'PlaceId'>();
+export const placeIdSchema = keySchema(64).brand<'PlaceId'>();
 export type PlaceId = z.infer<typeof placeIdSchema>;
 
 /** One run of wall; at its end the walker turns right by `turn` degrees (left if negative). */
 export const wallRunSchema = z.object({
-  length: ticksSchema,
+  length: spanSchema,
   turn: z.int().min(-180).max(180),
 });
 export type WallRun = z.infer<typeof wallRunSchema>;
+/** Further round than this is no room and no plot of a house, and its area would not be exact. */
+const LONGEST_ROUND = 1_000 * 1_000 * 320;
+
+/** The walls of a place, going round. */
+export const wallsSchema = z
+  .array(wallRunSchema)
+  .min(3)
+  .max(200)
+  .refine((walls) => walls.reduce((sum, { length }) => sum + length, 0) <= LONGEST_ROUND, {
+    error: 'over 1,000 m round',
+  });
 export type Walled = { walls: readonly WallRun[] };
 
 const nameSchema = z.string().trim().min(1).max(80);
@@ -45,8 +57,8 @@ export const placeSchema = z.object({
   name: nameSchema,
   /** 0 is the ground floor, -1 the cellar, 1 and up above it. */
   floor: z.int().min(-3).max(9),
-  walls: z.array(wallRunSchema).min(3).max(200),
-  height: ticksSchema,
+  walls: wallsSchema,
+  height: heightSchema,
   /** Flat when left out. */
   ceiling: ceilingSchema.optional(),
   /** Doors, windows and plain openings; none measured when left out. */

@@ -90,6 +90,8 @@ export const projectSchema = z.object({
   ownRules: z.record(z.string(), ownRuleSchema),
   /** Usual practice set aside between two jobs, by pair, with the reason. */
   overruled: z.record(z.string(), z.string()),
+  /** Names of places and people that were here once, by id: what was logged then keeps its words. */
+  formerNames: z.record(z.string(), z.string()),
 });
 export type Project = z.infer<typeof projectSchema>;
 

@@ -1,18 +1,19 @@
 import { z } from 'zod';
-import { centsSchema, plainDateSchema, ticksSchema } from '../units';
+import { centsSchema, plainDateSchema } from '../units';
 import { jobIdSchema } from './entries';
 import { offcutSchema } from './finishes';
+import { offsetSchema } from './openings';
 import { placeIdSchema } from './place';
+import { keySchema, noteSchema } from './text';
 
-const idSchema = z.string().min(1).max(64);
-const wordsSchema = z.string().trim().min(1).max(300);
+const idSchema = keySchema(64);
 
 /** Something ordered for a job, from the day it was ordered to the day it came. */
 export const orderSchema = z.object({
   id: idSchema,
   /** `jobId + material`: the line of the takeoff this order serves. */
   lineId: z.string().min(1).max(240),
-  shop: wordsSchema.nullable(),
+  shop: noteSchema.nullable(),
   orderedOn: plainDateSchema,
   expectedOn: plainDateSchema,
   /** How much of each line it is for, as it stood on the day; shared by quantity over several rooms. */
@@ -26,7 +27,7 @@ export const orderSchema = z.object({
     .object({
       on: plainDateSchema,
       state: z.enum(['whole', 'short', 'damaged', 'wrong']),
-      note: wordsSchema.nullable(),
+      note: noteSchema.nullable(),
     })
     .nullable(),
 });
@@ -36,7 +37,7 @@ export const inspectionSchema = z.object({
   jobId: jobIdSchema,
   on: plainDateSchema,
   result: z.enum(['passed', 'failed']),
-  note: wordsSchema.nullable(),
+  note: noteSchema.nullable(),
 });
 export type Inspection = z.infer<typeof inspectionSchema>;
 
@@ -44,7 +45,7 @@ export type Inspection = z.infer<typeof inspectionSchema>;
 export const wallRecordSchema = z.object({
   id: idSchema,
   placeId: placeIdSchema,
-  wall: wordsSchema,
+  wall: noteSchema,
   on: plainDateSchema,
   holds: z
     .array(
@@ -61,9 +62,9 @@ export const wallRecordSchema = z.object({
           'beam',
           'stub',
         ]),
-        offset: ticksSchema,
-        height: ticksSchema,
-        note: wordsSchema.nullable(),
+        offset: offsetSchema,
+        height: offsetSchema,
+        note: noteSchema.nullable(),
       }),
     )
     .min(1)
@@ -74,11 +75,11 @@ export type WallRecord = z.infer<typeof wallRecordSchema>;
 export const openQuestionSchema = z.object({
   id: idSchema,
   placeId: placeIdSchema.nullable(),
-  question: wordsSchema,
+  question: noteSchema,
   askedOn: plainDateSchema,
   /** Jobs that wait for the answer. */
   holdsUp: z.array(jobIdSchema).max(40),
-  answer: z.object({ on: plainDateSchema, text: wordsSchema }).nullable(),
+  answer: z.object({ on: plainDateSchema, text: noteSchema }).nullable(),
 });
 export type OpenQuestion = z.infer<typeof openQuestionSchema>;
 
@@ -86,16 +87,16 @@ export type OpenQuestion = z.infer<typeof openQuestionSchema>;
 export const quoteSchema = z.object({
   id: idSchema,
   placeId: placeIdSchema.nullable(),
-  what: wordsSchema,
+  what: noteSchema,
   cents: centsSchema,
-  from: wordsSchema,
+  from: noteSchema,
 });
 export type Quote = z.infer<typeof quoteSchema>;
 
 export const leftoverSchema = z.object({
   id: idSchema,
-  what: wordsSchema,
-  amount: wordsSchema,
+  what: noteSchema,
+  amount: noteSchema,
   placeId: placeIdSchema.nullable(),
   /** Lengths that the next cut plan may use. */
   offcut: offcutSchema.optional(),

@@ -2,8 +2,7 @@ import { z } from 'zod';
 import { centsSchema, minutesSchema, plainDateSchema } from '../units';
 import { jobIdSchema } from './entries';
 import { placeIdSchema } from './place';
-
-const wordsSchema = z.string().trim().min(1).max(300);
+import { keySchema, noteSchema } from './text';
 
 /** What one looks at in a place, in the order of the walk: overhead, round, underfoot, then what runs through it. */
 export const elementSchema = z.enum([
@@ -75,14 +74,14 @@ export const surveySchema = z.object({
   /** The way to do it, a work of the library; null is the usual way, or none for what stays. */
   how: z.string().min(1).max(64).nullable(),
   count: z.int().min(1).max(99),
-  reason: wordsSchema.nullable(),
+  reason: noteSchema.nullable(),
   /** A quick size as it was called out, such as 32" x 48"; measuring proper comes later. */
-  size: wordsSchema.nullable().default(null),
+  size: noteSchema.nullable().default(null),
   suspicion: suspicionSchema.nullable(),
   /** The owner's own figures for the suspicion; null is the starting values of its kind. */
   risk: riskSchema.nullable(),
   /** What of it is kept to be used again, with its size as it was said. */
-  salvage: z.object({ what: wordsSchema, size: wordsSchema.nullable() }).nullable(),
+  salvage: z.object({ what: noteSchema, size: noteSchema.nullable() }).nullable(),
   /** Decisions thought about while it is undecided. */
   options: z.array(decisionSchema.exclude(['undecided'])).max(7),
 });
@@ -93,14 +92,12 @@ export const surveyIdOf = ({ placeId, element }: Pick<Survey, 'placeId' | 'eleme
 
 /** What opening up showed: nothing, or a find with the works it brings. */
 export const settlementSchema = z.object({
-  surveyId: z.string().min(1).max(160),
+  surveyId: keySchema(160),
   on: plainDateSchema,
   found: z
     .object({
-      words: wordsSchema,
-      works: z
-        .array(z.object({ workId: z.string().min(1).max(64), count: z.int().min(1).max(99) }))
-        .max(10),
+      words: noteSchema,
+      works: z.array(z.object({ workId: keySchema(64), count: z.int().min(1).max(99) })).max(10),
     })
     .nullable(),
 });
@@ -108,9 +105,9 @@ export type Settlement = z.infer<typeof settlementSchema>;
 
 /** A date that somebody outside the house sets. */
 export const demandSchema = z.object({
-  id: z.string().min(1).max(80),
+  id: keySchema(80),
   from: z.enum(['insurer', 'landlord', 'permit', 'season', 'lender', 'you']),
-  what: wordsSchema,
+  what: noteSchema,
   /** Which jobs must be done by then. */
   covers: z.discriminatedUnion('kind', [
     z.object({ kind: z.literal('outside') }),
@@ -124,7 +121,7 @@ export type Demand = z.infer<typeof demandSchema>;
 
 /** A photo of a place, or of one element of it. The picture itself is stored beside the journal, under its id. */
 export const photoSchema = z.object({
-  id: z.string().min(1).max(80),
+  id: keySchema(80),
   placeId: placeIdSchema,
   element: elementSchema.nullable(),
   on: plainDateSchema,

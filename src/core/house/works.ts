@@ -2,15 +2,16 @@ import { z } from 'zod';
 import { minutesSchema } from '../units';
 import { jobIdSchema } from './entries';
 import { placeIdSchema } from './place';
+import { keySchema, noteSchema } from './text';
 
-export const workChoiceIdSchema = z.string().min(1).max(64).brand<'WorkChoiceId'>();
+export const workChoiceIdSchema = keySchema(64).brand<'WorkChoiceId'>();
 export type WorkChoiceId = z.infer<typeof workChoiceIdSchema>;
 
 /** "Replace a window, twice, in the back bedroom": a work from the library, chosen for a place. */
 export const workChoiceSchema = z.object({
   id: workChoiceIdSchema,
   placeId: placeIdSchema,
-  workId: z.string().min(1).max(64),
+  workId: keySchema(64),
   count: z.int().min(1).max(99),
 });
 export type WorkChoice = z.infer<typeof workChoiceSchema>;
@@ -25,6 +26,6 @@ export const ownJobSchema = z.object({
   hands: z.union([z.literal(1), z.literal(2)]),
   /** Jobs that cannot start before this one is done, and why. */
   before: z.array(jobIdSchema).max(40),
-  because: z.string().trim().min(1).max(300),
+  because: noteSchema,
 });
 export type OwnJob = z.infer<typeof ownJobSchema>;

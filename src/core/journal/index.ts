@@ -1,15 +1,14 @@
 export {
   applyEvent,
+  applyEvents,
   eventBodySchema,
+  eventVersions,
+  refersToHouse,
   type EventBodyOf,
   type EventType,
   type JournalEvent,
   type Stamp,
 } from './events';
-export {
-  compareEvents,
-  effectiveEvents,
-  parseEvent,
-  reduceJournal,
-  type EventFault,
-} from './reduce';
+export { compareEvents, effectiveEvents, inJournalOrder, reduceJournal } from './reduce';
+export { eventRow, parseEvent, type EventFault } from './read';
+export { JOURNAL_VERSION, REDUCER_VERSION } from './versions';

@@ -1,6 +1,16 @@
 import fc from 'fast-check';
-import { STARTED, added, chosen, place, stamped } from '../testing/houses';
-import { compareEvents, effectiveEvents, parseEvent, reduceJournal, type JournalEvent } from '.';
+import { STARTED, added, chosen, place, stamped, week } from '../testing/houses';
+import { plainDate } from '../units';
+import {
+  applyEvents,
+  compareEvents,
+  effectiveEvents,
+  parseEvent,
+  reduceJournal,
+  refersToHouse,
+  type EventBodyOf,
+  type JournalEvent,
+} from '.';
 
 const base = stamped([STARTED, added(place('a')), chosen('a', 'reline')]);
 const undo = (eventId: string, counter: number, device = 'phone'): JournalEvent => ({
@@ -40,6 +50,64 @@ describe('a journal', () => {
     expect(merged.toSorted(compareEvents).at(-1)?.device).toBe('phone');
   });
 
+  it('is ordered by code units, whatever the language of the machine', () => {
+    const at = (device: string) => ({ ...base[1], device, counter: 9 }) as JournalEvent;
+    const devices = ['ä', 'b', 'B', 'z', 'a'].map(at).toSorted(compareEvents);
+    expect(devices.map(({ device }) => device)).toEqual(['B', 'a', 'b', 'z', 'ä']);
+  });
+
+  it('starts once: a second start, or taking the first back, changes nothing', () => {
+    const again = { ...(base[0] as JournalEvent), id: 'again', counter: 8 };
+    expect(reduceJournal([...base, again, undo('phone-1', 9)])).toEqual(reduceJournal(base));
+  });
+
+  it('an event told twice counts once', () => {
+    const visit = stamped([
+      {
+        type: 'inspectionHeld',
+        payload: {
+          jobId: 'a/x' as never,
+          on: plainDate('2026-02-01'),
+          result: 'failed',
+          note: null,
+        },
+      },
+    ]).map((event) => ({ ...event, id: 'visit', counter: 7 }));
+    expect(reduceJournal([...base, ...visit, ...visit])?.inspections).toHaveLength(1);
+  });
+
+  it('a removed room and a person who left keep their names', () => {
+    const later = stamped([
+      { type: 'placeRemoved', payload: { placeId: 'a' as never } },
+      {
+        type: 'peopleAgreed',
+        payload: { people: [{ id: 'me' as never, name: 'Me', role: 'self', week: week(60, 60) }] },
+      },
+    ]).map((event, at) => ({ ...event, id: `l${at}`, counter: 10 + at }));
+    const after = reduceJournal([...base, ...later]);
+    expect(after?.formerNames).toEqual({ a: place('a').name, ana: 'Ana' });
+    const back = stamped([added(place('a'))]).map((event) => ({ ...event, id: 'b', counter: 20 }));
+    expect(reduceJournal([...base, ...later, ...back])?.formerNames).toEqual({ ana: 'Ana' });
+  });
+
+  it('is read in one pass: each event is applied once and each map copied once', () => {
+    const days = Array.from({ length: 400 }, (_, at): EventBodyOf => ({
+      type: 'dayLogged',
+      payload: {
+        id: `d${at}` as never,
+        date: plainDate('2026-01-06'),
+        line: 'x',
+        entries: [{ kind: 'note', text: 'x', placeId: null }],
+      },
+    }));
+    const before = reduceJournal(base);
+    const project = applyEvents(before, days);
+    expect(Object.keys(project?.days ?? {})).toHaveLength(400);
+    expect(before?.days).toEqual({});
+    expect(project?.works).toBe(before?.works);
+    expect(Object.isFrozen(project?.days)).toBe(true);
+  });
+
   it('what points at something gone changes nothing', () => {
     const gone = stamped([
       { type: 'workDropped', payload: { workChoiceId: 'nothing' as never } },
@@ -47,6 +115,21 @@ describe('a journal', () => {
       chosen('nowhere', 'reline'),
     ]).map((event, at) => ({ ...event, id: `late-${at}`, counter: 9 + at }));
     expect(reduceJournal([...base, ...gone])).toEqual(reduceJournal(base));
+  });
+
+  it.each<[EventBodyOf, boolean]>([
+    [chosen('a', 'reline'), true],
+    [chosen('nowhere', 'reline'), false],
+    [chosen('constructor', 'reline'), false],
+    [{ type: 'placeRemoved', payload: { placeId: 'nowhere' as never } }, false],
+    [
+      { type: 'orderDelayed', payload: { orderId: 'o', expectedOn: plainDate('2026-02-01') } },
+      false,
+    ],
+    [{ type: 'workDropped', payload: { workChoiceId: 'gone' as never } }, true],
+  ])('knows whether it speaks of something that is there: %#', (event, is) => {
+    const project = reduceJournal(base);
+    expect(project && refersToHouse(project, event)).toBe(is);
   });
 });
 
@@ -61,7 +144,9 @@ describe('an event from outside', () => {
   it.each([
     [null, 'not-an-event', ''],
     [{ ...started, counter: 0 }, 'not-an-event', 'counter'],
-    [{ ...started, type: 'flood' }, 'unknown-type', 'type'],
+    [{ ...started, counter: 9e15 + 1 }, 'not-an-event', 'counter'],
+    [{ ...started, v: 2 }, 'newer', 'v'],
+    [{ ...started, type: 'flood' }, 'newer', 'type'],
     [{ ...started, payload: { house: 1 } }, 'bad-payload', 'payload.house'],
     [{ ...base[1], payload: { ...place('a'), walls: [] } }, 'bad-payload', 'payload.walls'],
   ])('is refused with its path: %#', (raw, code, path) => {

@@ -1,8 +1,15 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '../result';
 
+/** Screens draw week by week from the first day known: a slip in the year must not make thousands of them. */
+const FIRST_DAY = '1900-01-01';
+const LAST_DAY = '2299-12-31';
+
 /** A calendar day, 'YYYY-MM-DD', without a time zone. Sorts as text. */
-export const plainDateSchema = z.iso.date().brand<'PlainDate'>();
+export const plainDateSchema = z.iso
+  .date()
+  .refine((date) => date >= FIRST_DAY && date <= LAST_DAY, { error: 'not a day of 1900 to 2299' })
+  .brand<'PlainDate'>();
 export type PlainDate = z.infer<typeof plainDateSchema>;
 
 /** Minutes of work (one person's) or of waiting. */
@@ -10,8 +17,12 @@ export const minutesSchema = z.int().min(0).max(10_000_000).brand<'Minutes'>();
 export type Minutes = z.infer<typeof minutesSchema>;
 export const minutes = (value: number): Minutes => Math.max(0, Math.round(value)) as Minutes;
 
+/** The same years as the days', in minutes: 1900-01-01 00:00 to the end of 2299. */
+const FIRST_MINUTE = -36_816_480;
+const LAST_MINUTE = 173_563_199;
+
 /** A point on the household's own clock: minutes since 1970-01-01 00:00, local. */
-export const momentSchema = z.int().brand<'Moment'>();
+export const momentSchema = z.int().min(FIRST_MINUTE).max(LAST_MINUTE).brand<'Moment'>();
 export type Moment = z.infer<typeof momentSchema>;
 export const moment = (value: number): Moment => Math.round(value) as Moment;
 

@@ -1,66 +1,67 @@
 import { z } from 'zod';
 import { dayLogSchema, jobIdSchema, logIdSchema } from '../../house/entries';
-import { plainDateSchema } from '../../units';
 import { inspectionSchema } from '../../house/records';
+import { plainDateSchema } from '../../units';
 import { defineEvent } from './define';
-import { omit } from './omit';
 
 /** A line of the log was kept. */
 export const dayLogged = defineEvent({
   type: 'dayLogged',
   payload: dayLogSchema,
-  apply: (project, day) => ({ ...project, days: { ...project.days, [day.id]: day } }),
+  apply: (house, day) => {
+    house.days[day.id] = day;
+  },
 });
 
 /** A kept line was read again and put right; it keeps its place in the diary. */
 export const dayCorrected = defineEvent({
   type: 'dayCorrected',
   payload: dayLogSchema,
-  apply: (project, day) =>
-    project.days[day.id] ? { ...project, days: { ...project.days, [day.id]: day } } : project,
+  refers: (house, { id }) => Object.hasOwn(house.days, id),
+  apply: (house, day) => {
+    house.days[day.id] = day;
+  },
 });
 
 export const dayWithdrawn = defineEvent({
   type: 'dayWithdrawn',
   payload: z.object({ logId: logIdSchema }),
-  apply: (project, { logId }) => ({ ...project, days: omit(project.days, logId) }),
+  apply: (house, { logId }) => {
+    delete house.days[logId];
+  },
 });
 
 /** A job checked off on the Keys or Order page, by a person's own word. */
 export const jobTicked = defineEvent({
   type: 'jobTicked',
   payload: z.object({ jobId: jobIdSchema, on: plainDateSchema }),
-  apply: (project, { jobId, on }) => ({
-    ...project,
-    ticked: { ...project.ticked, [jobId]: on },
-  }),
+  apply: (house, { jobId, on }) => {
+    house.ticked[jobId] = on;
+  },
 });
 
 /** A condition of a gate that only a person can vouch for, with the day they saw it. */
 export const conditionChecked = defineEvent({
   type: 'conditionChecked',
   payload: z.object({ conditionId: z.string().min(1).max(64), on: plainDateSchema }),
-  apply: (project, { conditionId, on }) => ({
-    ...project,
-    checks: { ...project.checks, [conditionId]: on },
-  }),
+  apply: (house, { conditionId, on }) => {
+    house.checks[conditionId] = on;
+  },
 });
 
 /** A day agreed with an inspector or a trade; a later booking replaces it. */
 export const visitBooked = defineEvent({
   type: 'visitBooked',
   payload: z.object({ jobId: jobIdSchema, on: plainDateSchema }),
-  apply: (project, { jobId, on }) => ({
-    ...project,
-    bookings: { ...project.bookings, [jobId]: on },
-  }),
+  apply: (house, { jobId, on }) => {
+    house.bookings[jobId] = on;
+  },
 });
 
 export const inspectionHeld = defineEvent({
   type: 'inspectionHeld',
   payload: inspectionSchema,
-  apply: (project, inspection) => ({
-    ...project,
-    inspections: [...project.inspections, inspection],
-  }),
+  apply: (house, inspection) => {
+    house.inspections.push(inspection);
+  },
 });

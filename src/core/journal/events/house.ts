@@ -1,14 +1,16 @@
 import { z } from 'zod';
-import { currencySchema, unitSystemSchema } from '../../units';
 import { personSchema } from '../../house/people';
 import { budgetSchema, houseSchema, type Project } from '../../house/project';
+import { currencySchema, unitSystemSchema } from '../../units';
 import { defineEvent } from './define';
+
+const peopleSchema = z.array(personSchema).min(1).max(20);
 
 const startedSchema = z.object({
   house: houseSchema,
   units: unitSystemSchema,
   currency: currencySchema,
-  people: z.array(personSchema).min(1).max(20),
+  people: peopleSchema,
 });
 
 const EMPTY = {
@@ -44,6 +46,7 @@ const EMPTY = {
   notBefore: {},
   ownRules: {},
   overruled: {},
+  formerNames: {},
 } satisfies Partial<Project>;
 
 /** The house as it is on the first line of its journal. */
@@ -54,32 +57,45 @@ export const startProject = (started: z.infer<typeof startedSchema>): Project =>
   path: started.house.occupancy === 'lived-in' ? 'rooms' : 'trades',
 });
 
+/** The first line of a journal; a second one is not in the house's history and changes nothing. */
 export const houseStarted = defineEvent({
   type: 'houseStarted',
   payload: startedSchema,
-  apply: (project) => project,
+  refers: () => false,
+  apply: () => undefined,
 });
 
 export const houseCorrected = defineEvent({
   type: 'houseCorrected',
   payload: houseSchema,
-  apply: (project, house) => ({ ...project, house }),
+  apply: (project, house) => {
+    project.house = house;
+  },
 });
 
 export const unitsChosen = defineEvent({
   type: 'unitsChosen',
   payload: z.object({ units: unitSystemSchema }),
-  apply: (project, { units }) => ({ ...project, units }),
+  apply: (house, { units }) => {
+    house.units = units;
+  },
 });
 
+/** Who works on the house from now on. What others did before keeps their name. */
 export const peopleAgreed = defineEvent({
   type: 'peopleAgreed',
-  payload: z.object({ people: z.array(personSchema).min(1).max(20) }),
-  apply: (project, { people }) => ({ ...project, people }),
+  payload: z.object({ people: peopleSchema }),
+  apply: (house, { people }) => {
+    for (const { id, name } of house.people) house.formerNames[id] = name;
+    for (const { id } of people) delete house.formerNames[id];
+    house.people = people;
+  },
 });
 
 export const budgetAgreed = defineEvent({
   type: 'budgetAgreed',
   payload: budgetSchema,
-  apply: (project, budget) => ({ ...project, budget }),
+  apply: (house, budget) => {
+    house.budget = budget;
+  },
 });

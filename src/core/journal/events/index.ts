@@ -1,7 +1,9 @@
+import { produce } from 'immer';
 import { z } from 'zod';
-import type { Project } from '../../house/project';
+import type { Project } from '../../house';
 import * as choiceEvents from './choices';
 import * as dayEvents from './days';
+import { versionOf, type EventDefinition } from './define';
 import * as houseEvents from './house';
 import * as measureEvents from './measures';
 import * as moveEvents from './moves';
@@ -29,12 +31,15 @@ type EventBody =
   /** Takes an earlier event back. An `undone` can itself be undone, which is redo. */
   | { type: 'undone'; payload: { eventId: string } };
 
+/** Counters stop well below the largest exact integer, so that there is always a next one. */
+export const LARGEST_COUNTER = 9_000_000_000_000_000;
+
 /** Where an event comes from: enough to merge the journals of two phones by (counter, device, id). */
 export const stampSchema = z.object({
   id: z.string().min(1).max(80),
   device: z.string().min(1).max(80),
   /** A Lamport counter: one more than the highest this device had seen. */
-  counter: z.int().min(1),
+  counter: z.int().min(1).max(LARGEST_COUNTER),
   /** The device's wall clock, for the diary only; nothing is ordered by it. */
   at: z.iso.datetime({ local: true, offset: true }),
 });
@@ -45,31 +50,65 @@ export type EventType = EventBody['type'];
 
 const undoneSchema = z.object({ eventId: z.string().min(1).max(80) });
 
+const isKnown = (type: string): type is keyof Definitions => Object.hasOwn(DEFINITIONS, type);
+
+/** How one kind of event is read; undefined for a type this version does not know. */
+export function definitionOf(
+  type: string,
+): Pick<EventDefinition, 'payload' | 'upgrades'> | undefined {
+  if (type === 'undone') return { payload: undoneSchema };
+  return isKnown(type) ? DEFINITIONS[type] : undefined;
+}
+
+/** Every kind of event with the version it is written in. */
+export const eventVersions = (): Record<string, number> =>
+  Object.fromEntries([
+    ...Object.values(DEFINITIONS).map((definition) => [definition.type, versionOf(definition)]),
+    ['undone', 1],
+  ]);
+
 /** An event before it is stamped, as a message between threads carries it. */
 export const eventBodySchema = z
   .object({ type: z.string(), payload: z.unknown() })
   .transform((body, context): EventBody => {
-    const parsed = payloadSchema(body.type)?.safeParse(body.payload);
+    const parsed = definitionOf(body.type)?.payload.safeParse(body.payload);
     if (parsed?.success) return { type: body.type, payload: parsed.data } as EventBody;
     context.addIssue({ code: 'custom', message: `not a ${body.type}` });
     return z.NEVER;
   });
 
-const isKnown = (type: string): type is keyof Definitions => Object.hasOwn(DEFINITIONS, type);
+// Type and payload were parsed together; the union cannot follow the pair through the table.
+type Applied = Pick<EventDefinition<string, z.ZodType<never>>, 'apply' | 'refers'>;
+const appliedBy = (type: Exclude<EventType, 'undone'>): Applied => DEFINITIONS[type] as Applied;
 
-/** The schema of one event's payload; undefined for a type this version does not know. */
-export function payloadSchema(type: string): z.ZodType | undefined {
-  if (type === 'undone') return undoneSchema;
-  return isKnown(type) ? DEFINITIONS[type].payload : undefined;
+/** Whether what an event speaks of is in the house; keeping one that does not would keep nothing. */
+export function refersToHouse(project: Project, event: EventBody): boolean {
+  if (event.type === 'undone') return true;
+  return appliedBy(event.type).refers?.(project, event.payload as never) ?? true;
 }
 
-/** The house after one event. `null` is the house before `houseStarted`. Pure. */
-export function applyEvent(project: Project | null, event: EventBody): Project | null {
-  if (event.type === 'houseStarted') return startProject(event.payload);
-  if (event.type === 'undone' || project === null) return project;
-  // Type and payload were parsed together; the union cannot follow the pair through the table.
-  const definition = DEFINITIONS[event.type] as {
-    apply: (project: Project, payload: unknown) => Project;
-  };
-  return definition.apply(project, event.payload);
+/**
+ * The house after some events, in their order. `null` is the house before `houseStarted`. Pure. What the events touch
+ * is copied once for all of them, so that a journal takes time in proportion to its length.
+ */
+export function applyEvents(project: Project | null, events: readonly EventBody[]): Project | null {
+  const first = project ? -1 : events.findIndex(({ type }) => type === 'houseStarted');
+  const started = project ?? startedBy(events[first]);
+  return (
+    started &&
+    produce(started, (draft) => {
+      for (const event of events.slice(first + 1)) {
+        // The draft is of the same shape; its type only lacks the brands of ids.
+        if (event.type === 'undone' || !refersToHouse(draft as Project, event)) continue;
+        appliedBy(event.type).apply(draft as Project, event.payload as never);
+      }
+    })
+  );
 }
+
+const startedBy = (event: EventBody | undefined): Project | null =>
+  event?.type === 'houseStarted' ? startProject(event.payload) : null;
+
+/** The house after one event. */
+export const applyEvent = (project: Project | null, event: EventBody): Project | null =>
+  applyEvents(project, [event]);

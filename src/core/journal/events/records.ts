@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { plainDateSchema } from '../../units';
 import {
   leftoverSchema,
   openQuestionSchema,
@@ -7,21 +6,24 @@ import {
   quoteSchema,
   wallRecordSchema,
 } from '../../house/records';
+import { plainDateSchema } from '../../units';
 import { defineEvent } from './define';
 
 export const orderPlaced = defineEvent({
   type: 'orderPlaced',
   payload: orderSchema,
-  apply: (project, order) => ({ ...project, orders: { ...project.orders, [order.id]: order } }),
+  apply: (house, order) => {
+    house.orders[order.id] = order;
+  },
 });
 
 export const orderArrived = defineEvent({
   type: 'orderArrived',
   payload: z.object({ orderId: z.string(), arrival: orderSchema.shape.arrival.unwrap() }),
-  apply: (project, { orderId, arrival }) => {
-    const order = project.orders[orderId];
-    if (!order) return project;
-    return { ...project, orders: { ...project.orders, [orderId]: { ...order, arrival } } };
+  refers: (house, { orderId }) => Object.hasOwn(house.orders, orderId),
+  apply: (house, { orderId, arrival }) => {
+    const order = house.orders[orderId];
+    if (order) house.orders[orderId] = { ...order, arrival };
   },
 });
 
@@ -29,29 +31,27 @@ export const orderArrived = defineEvent({
 export const orderDelayed = defineEvent({
   type: 'orderDelayed',
   payload: z.object({ orderId: z.string(), expectedOn: plainDateSchema }),
-  apply: (project, { orderId, expectedOn }) => {
-    const order = project.orders[orderId];
-    if (!order) return project;
-    return { ...project, orders: { ...project.orders, [orderId]: { ...order, expectedOn } } };
+  refers: (house, { orderId }) => Object.hasOwn(house.orders, orderId),
+  apply: (house, { orderId, expectedOn }) => {
+    const order = house.orders[orderId];
+    if (order) house.orders[orderId] = { ...order, expectedOn };
   },
 });
 
 export const wallRecorded = defineEvent({
   type: 'wallRecorded',
   payload: wallRecordSchema,
-  apply: (project, record) => ({
-    ...project,
-    wallRecords: { ...project.wallRecords, [record.id]: record },
-  }),
+  apply: (house, record) => {
+    house.wallRecords[record.id] = record;
+  },
 });
 
 export const questionAsked = defineEvent({
   type: 'questionAsked',
   payload: openQuestionSchema,
-  apply: (project, question) => ({
-    ...project,
-    questions: { ...project.questions, [question.id]: question },
-  }),
+  apply: (house, question) => {
+    house.questions[question.id] = question;
+  },
 });
 
 export const questionAnswered = defineEvent({
@@ -60,27 +60,25 @@ export const questionAnswered = defineEvent({
     questionId: z.string(),
     answer: openQuestionSchema.shape.answer.unwrap(),
   }),
-  apply: (project, { questionId, answer }) => {
-    const question = project.questions[questionId];
-    if (!question) return project;
-    return {
-      ...project,
-      questions: { ...project.questions, [questionId]: { ...question, answer } },
-    };
+  refers: (house, { questionId }) => Object.hasOwn(house.questions, questionId),
+  apply: (house, { questionId, answer }) => {
+    const question = house.questions[questionId];
+    if (question) house.questions[questionId] = { ...question, answer };
   },
 });
 
 export const quoteKept = defineEvent({
   type: 'quoteKept',
   payload: quoteSchema,
-  apply: (project, quote) => ({ ...project, quotes: { ...project.quotes, [quote.id]: quote } }),
+  apply: (house, quote) => {
+    house.quotes[quote.id] = quote;
+  },
 });
 
 export const leftoverKept = defineEvent({
   type: 'leftoverKept',
   payload: leftoverSchema,
-  apply: (project, leftover) => ({
-    ...project,
-    leftovers: { ...project.leftovers, [leftover.id]: leftover },
-  }),
+  apply: (house, leftover) => {
+    house.leftovers[leftover.id] = leftover;
+  },
 });

@@ -1,0 +1,12 @@
+/** The doors of the core for scripts and checks from outside; see docs/interfaces.md. */
+export { planCuts, type CutError } from './cuts';
+export { readProjectFile, writeProjectFile, type FileError, type ProjectFile } from './files';
+export { drawForecast, forecastHouse } from './forecast';
+export type { Project } from './house';
+export { contextOf, readLine, settle } from './log';
+export type { PlanError } from './plan';
+export { logJobs } from './progress';
+export { readSm, solve, type InstanceError } from './rcpsp';
+export { planHouse } from './schedule';
+export { answerTakeoff, sayRequestError } from './takeoff';
+export { momentAt, plainDateSchema, toIsoMinute, type Moment } from './units';
