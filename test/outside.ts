@@ -1,24 +1,31 @@
-import { readFileSync } from 'node:fs';
-import { weighOptions } from '../src/core/weigh';
-import { forecastHouse } from '../src/core/forecast';
-import { toTheEnd } from '../src/core/in-steps';
-import { tryOut } from '../src/core/whatif';
-import { planCuts } from '../src/core/cuts';
-import { ok } from '../src/core/result';
-import { droppedWork } from '../src/core/survey/dropped';
-import { scopeHistory } from '../src/core/survey/history';
+import { readProjectFile, writeProjectFile, type FileError } from '../src/core/files';
+import { fail, ok, type Result } from '../src/core/result';
+import { STARTED, added, chosen, place, stamped } from '../src/core/testing/houses';
 import { deliveryOf, offersFor } from '../src/core/supplier';
 import { momentAt, plainDate, type Moment } from '../src/core/units';
 import type { KeyValue } from '../src/storage/key-value';
-import type { Outside } from '../src/store';
+import type { TabMessage } from '../src/storage/tabs';
+import type { Outside, ReadFile } from '../src/store';
 
-/** Enough to fill every field; these tests look at the store, not at the days. */
-const RUNS = 5;
+type Write = { rows: Record<string, string | null>; kind: 'set' | 'remove' };
 
-/** A browser that can be switched off: after `steps` writes nothing lands any more, as when the page is killed. */
+/** How a write goes wrong: nothing lands, everything does though it is refused, or only its first row does. */
+export type Refusal = 'nothing' | 'all' | 'first';
+
+/**
+ * A device's database, in memory, one write after another. It counts what is read, can refuse any write in several
+ * ways, and can tell after each write what lies in it: the state in which a page killed then leaves it.
+ */
 export class TestDatabase implements KeyValue {
-  private stepsLeft = Infinity;
   writes = 0;
+  rowsRead = 0;
+  listings = 0;
+  /** Called after each write, with what lies there then. */
+  onWrite: (rows: ReadonlyMap<string, string>) => void = () => undefined;
+  /** Says of the nth write, from nought, whether and how it is refused. */
+  refuses: (nth: number, write: Write) => Refusal | null = () => null;
+  /** Called before each answer, to put other tabs' doings in between. */
+  delay: () => Promise<void> = () => Promise.resolve();
 
   constructor(readonly rows = new Map<string, string>()) {}
 
@@ -27,74 +34,173 @@ export class TestDatabase implements KeyValue {
     return new TestDatabase(this.rows);
   }
 
-  killAfter(steps: number): this {
-    this.stepsLeft = steps;
-    return this;
-  }
-
-  private write(change: () => void): Promise<void> {
-    // A killed page never hears back: no answer and no error.
-    if (this.stepsLeft <= 0) return new Promise(() => undefined);
-    this.stepsLeft -= 1;
+  private async write(write: Write): Promise<void> {
+    await this.delay();
+    const refusal = this.refuses(this.writes, write);
     this.writes += 1;
-    change();
-    return Promise.resolve();
+    const rows = Object.entries(write.rows);
+    const landing =
+      refusal === null || refusal === 'all' ? rows : rows.slice(0, refusal === 'first' ? 1 : 0);
+    for (const [key, value] of landing) {
+      if (value === null) this.rows.delete(key);
+      else this.rows.set(key, value);
+    }
+    this.onWrite(this.rows);
+    // The installed package's removal answers before its transaction is through, and so never hears of a refusal.
+    if (refusal !== null && write.kind === 'set') throw new Error('QuotaExceededError');
   }
 
-  getItem(key: string) {
-    return Promise.resolve(this.rows.get(key) ?? null);
+  async getItem(key: string) {
+    await this.delay();
+    this.rowsRead += 1;
+    return this.rows.get(key) ?? null;
   }
-  getMany(keys: string[]) {
-    return Promise.resolve(
-      Object.fromEntries(keys.map((key) => [key, this.rows.get(key) ?? null])),
-    );
+  async getMany(keys: string[]) {
+    await this.delay();
+    this.rowsRead += keys.length;
+    return Object.fromEntries(keys.map((key) => [key, this.rows.get(key) ?? null]));
   }
-  getAllKeys() {
-    return Promise.resolve([...this.rows.keys()]);
+  async getAllKeys() {
+    await this.delay();
+    this.listings += 1;
+    return [...this.rows.keys()];
   }
   setItem(key: string, value: string) {
-    return this.write(() => this.rows.set(key, value));
+    return this.write({ rows: { [key]: value }, kind: 'set' });
   }
   setMany(entries: Record<string, string>) {
-    return this.write(() =>
-      Object.entries(entries).forEach(([key, value]) => this.rows.set(key, value)),
-    );
+    return this.write({ rows: entries, kind: 'set' });
   }
   removeMany(keys: string[]) {
-    return this.write(() => keys.forEach((key) => this.rows.delete(key)));
+    return this.write({ rows: Object.fromEntries(keys.map((key) => [key, null])), kind: 'remove' });
   }
 }
 
 /** A device whose disk is full: reads work, no write lands. */
-export class FullDatabase extends TestDatabase {
-  private refuse = () => Promise.reject(new Error('QuotaExceededError'));
-  override setItem = this.refuse;
-  override setMany = this.refuse;
+export const fullDatabase = (rows: Map<string, string>): TestDatabase => {
+  const database = new TestDatabase(rows);
+  database.refuses = () => 'nothing';
+  return database;
+};
+
+/** A device as its tabs share it: they hear each other, and hold one lock after another. */
+export class TestDevice {
+  private readonly ears: ((message: TabMessage, from: symbol) => void)[] = [];
+  private readonly turns = new Map<string, Promise<unknown>>();
+
+  constructor(
+    readonly database = new TestDatabase(),
+    readonly secure = true,
+  ) {}
+
+  tabs(): Outside['tabs'] {
+    const me = Symbol('tab');
+    return {
+      tell: (message) => this.ears.forEach((ear) => ear(message, me)),
+      listen: (heard) =>
+        this.ears.push((message, from) => {
+          if (from !== me) queueMicrotask(() => heard(message));
+        }),
+    };
+  }
+
+  locks(): Outside['locks'] {
+    if (!this.secure) return { shared: false, hold: (_name, work) => work() };
+    return {
+      shared: true,
+      hold: (name, work) => {
+        const turn = (this.turns.get(name) ?? Promise.resolve()).then(work, work);
+        this.turns.set(
+          name,
+          turn.catch(() => undefined),
+        );
+        return turn;
+      },
+    };
+  }
 }
+
+/** A demo of a few lines: these tests open it hundreds of times. */
+const SMALL_DEMO = writeProjectFile({
+  projectId: 'demo-house',
+  clock: momentAt(plainDate('2026-03-14'), 510),
+  events: stamped([STARTED, added(place('shop')), chosen('shop', 'repaint')], 'demo').map(
+    (event) =>
+      event.type === 'houseStarted'
+        ? {
+            ...event,
+            payload: { ...event.payload, house: { ...event.payload.house, name: 'Demo house' } },
+          }
+        : event,
+  ),
+});
 
 export const EVENING: Moment = momentAt(plainDate('2026-01-06'), 21 * 60);
 
+/** What a tab remembers of itself, as long as the test holds it. */
+export function tabMemory(): Outside['tab'] {
+  let house: string | null = null;
+  return {
+    read: () => house,
+    write: (id) => {
+      house = id;
+    },
+  };
+}
+
+/** A file as the worker hands it over, read on the spot. */
+function readWhole(text: string): Result<ReadFile, FileError> {
+  const file = readProjectFile(text);
+  if (!file.ok) return file;
+  const { events, photos, project, ...rest } = file.value;
+  return ok({
+    ...rest,
+    name: project.house.name,
+    events: [events],
+    photos: Object.entries(photos),
+  });
+}
+
+/**
+ * A planner that answers at once and says nothing: these tests look at what the store keeps, and what plans is tested
+ * where it plans.
+ */
+function fakePlanner(): Outside['planner'] {
+  const none = () => Promise.resolve(undefined);
+  return {
+    forecast: none,
+    compare: none,
+    whatIf: none,
+    history: none,
+    dropped: none,
+    cuts: none,
+    readFile: none,
+  };
+}
+
+/** Work put off by some tabs; it is done once a test lets them idle. */
+const putOff: (() => Promise<void>)[] = [];
+export async function idle(): Promise<void> {
+  for (let work = putOff.shift(); work; work = putOff.shift()) await work().catch(() => undefined);
+}
+
 /** The world as the store sees it, with a plain clock and ids that can be read. */
-export function testOutside(database: KeyValue, name = 'a'): Outside {
+export function testOutside(
+  on: KeyValue | TestDevice,
+  name = 'a',
+  tab: Outside['tab'] = tabMemory(),
+): Outside {
+  const device = on instanceof TestDevice ? on : new TestDevice(on as TestDatabase);
   let ids = 0;
   return {
-    database,
-    drafts: database,
-    tabs: { tell: () => undefined, listen: () => undefined },
-    planner: {
-      forecast: (project, now, signal) =>
-        Promise.resolve(signal.aborted ? undefined : forecastHouse(project, now, RUNS)),
-      compare: (project, now, options) => Promise.resolve(weighOptions(project, now, options)),
-      whatIf: (project, now, changes) => Promise.resolve(toTheEnd(tryOut(project, now, changes))),
-      history: (events) => Promise.resolve(ok(scopeHistory(events as never))),
-      dropped: (project) => Promise.resolve(ok(droppedWork(project))),
-      cuts: (problem) => {
-        const plan = planCuts(problem);
-        return Promise.resolve(
-          plan.ok ? plan : { ok: false, error: { code: 'cuts', error: plan.error } },
-        );
-      },
-    },
+    database: device.database,
+    drafts: device.database,
+    tabs: device.tabs(),
+    locks: device.locks(),
+    tab,
+    later: (work) => void putOff.push(work),
+    pause: () => Promise.resolve(),
+    planner: fakePlanner(),
     supplier: {
       offers: (enquiry) => Promise.resolve(offersFor(enquiry)),
       delivery: (orderId, promisedOn) => Promise.resolve(deliveryOf(orderId, promisedOn)),
@@ -108,6 +214,8 @@ export function testOutside(database: KeyValue, name = 'a'): Outside {
       if (!text.startsWith('picture')) throw new Error('no picture');
       return `data:image/jpeg;base64,${text}`;
     },
-    fetchDemo: () => Promise.resolve(readFileSync('demo/house.json', 'utf8')),
+    readFile: (file) =>
+      Promise.resolve(typeof file === 'string' ? readWhole(file) : fail({ code: 'not-json' })),
+    fetchDemo: () => Promise.resolve(SMALL_DEMO),
   };
 }

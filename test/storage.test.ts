@@ -1,189 +1,268 @@
-import { type Project } from '../src/core/house';
-import { reduceJournal, type EventBodyOf, type JournalEvent } from '../src/core/journal';
-import { STARTED, added, chosen, place } from '../src/core/testing/houses';
-import { plainDate } from '../src/core/units';
-import { JournalDoor } from '../src/storage/journal';
-import { readRegistry } from '../src/storage/registry';
+import { readHouses } from '../src/storage/houses';
 import {
-  createStore,
   exportHouse,
   importHouse,
-  loadPhoto,
-  takePhoto,
   keep,
-  openCurrent,
+  loadPhoto,
   openDemo,
-  startHouse,
+  settleAside,
+  takePhoto,
   undoLast,
   wipeHouse,
-  type Store,
 } from '../src/store';
-import { FullDatabase, TestDatabase, testOutside } from './outside';
+import {
+  LIFE,
+  evening,
+  fileOf,
+  keepOne,
+  keepEvenings,
+  linesOf,
+  noticeOf,
+  opened,
+  projectOf,
+  start,
+  unreachable,
+  type Command,
+} from './life';
+import { TestDatabase, fullDatabase, idle } from './outside';
 
-const START = [STARTED, added(place('a')), chosen('a', 'reline')];
-const evening = (nth: number): EventBodyOf => ({
-  type: 'dayLogged',
-  payload: {
-    id: `log-${nth}` as never,
-    date: plainDate('2026-01-06'),
-    line: `evening ${nth}`,
-    entries: [{ kind: 'note', text: `evening ${nth}`, placeId: null }],
-  },
-});
-
-async function opened(database: TestDatabase, name = 'a'): Promise<Store> {
-  const store = createStore(testOutside(database, name));
-  await store.dispatch(openCurrent());
-  return store;
-}
-const projectOf = (store: Store): Project | null => store.getState().session.project;
-const linesOf = (store: Store): string[] =>
-  Object.values(projectOf(store)?.days ?? {}).map(({ line }) => line);
-
-/** Every command of a life with the app, in order; each resolves once the screen would say it is kept. */
-const LIFE: readonly ((store: Store) => Promise<unknown>)[] = [
-  (store) => store.dispatch(startHouse(START, 'Test house')),
-  (store) => store.dispatch(keep([evening(1)], 'kept')),
-  (store) => store.dispatch(keep([evening(2), added(place('b'))], 'kept')),
-  (store) => store.dispatch(undoLast()),
-  (store) => store.dispatch(keep([evening(3)], 'kept')),
-  async (store) => {
-    const text = await store.dispatch(exportHouse());
-    await store.dispatch(keep([evening(4)], 'kept'));
-    await store.dispatch(importHouse(text, { replace: true }));
-  },
-  (store) => store.dispatch(openDemo()),
-];
-
-/** What the screen shows after each command when nothing goes wrong. */
-async function undisturbed(): Promise<{ states: (Project | null)[]; writes: number }> {
-  const database = new TestDatabase();
-  const store = await opened(database);
-  const states = [projectOf(store)];
-  for (const command of LIFE) {
-    await command(store);
-    states.push(projectOf(store));
-  }
-  return { states, writes: database.writes };
-}
-
-const settled = () => new Promise((resolve) => setImmediate(resolve));
+const journalIn = async (database: TestDatabase): Promise<string> =>
+  (await readHouses(database)).entries[0]?.journal ?? '';
 
 describe('a page that is killed', () => {
   it('at any write: what was acknowledged is there, and nothing that was never said', async () => {
-    const { states, writes } = await undisturbed();
-    expect(writes).toBeGreaterThan(10);
-    for (let steps = 0; steps < writes; steps += 1) {
-      const database = new TestDatabase().killAfter(steps);
-      const store = await opened(database);
-      let acknowledged = 0;
-      void (async () => {
-        for (const command of LIFE) {
-          await command(store);
-          acknowledged += 1;
-        }
-      })();
-      for (let turn = 0; turn < 40; turn += 1) await settled();
-      const after = projectOf(await opened(database.restarted()));
-      const inFlight = [states[acknowledged], states[acknowledged + 1]];
-      // The sixth command keeps an evening before it imports: its half is the state in between.
-      const halfway = acknowledged === 5 ? [withEvening(states[5] ?? null, 4)] : [];
-      expect([...inFlight, ...halfway]).toContainEqual(after);
+    const database = new TestDatabase();
+    const killed: { rows: Map<string, string>; acknowledged: number }[] = [];
+    const states: unknown[] = [null];
+    database.onWrite = (rows) =>
+      killed.push({ rows: new Map(rows), acknowledged: states.length - 1 });
+    const store = await opened(database);
+    const evenings = (from: number): Command[] =>
+      Array.from({ length: 320 }, (_, at) => keepOne(evening(from + at)));
+    const life = [...LIFE, ...evenings(100), ...LIFE, ...evenings(1_000)];
+    for (const command of life) {
+      await command(store);
+      await idle();
+      states.push(projectOf(store));
+    }
+    expect(killed.length).toBeGreaterThan(700);
+    for (const { rows, acknowledged } of killed) {
+      const after = new TestDatabase(rows);
+      const again = projectOf(await opened(after));
+      expect([states[acknowledged], states[acknowledged + 1]]).toContainEqual(again);
+      await idle();
+      expect(await unreachable(after)).toEqual([]);
     }
   });
 });
 
-const withEvening = (project: Project | null, nth: number): Project | null => {
-  const event = evening(nth);
-  return project && event.type === 'dayLogged'
-    ? { ...project, days: { ...project.days, [event.payload.id]: event.payload } }
-    : null;
-};
-
 describe('a record that does not read', () => {
   it.each([
-    ['is torn', '[{"id":"x"'],
+    ['is torn', '[{"id":"x"', false],
     [
       'is of a kind from a newer version',
       JSON.stringify([{ ...stamp(7), type: 'flood', payload: {} }]),
+      true,
     ],
     [
       'holds a bad payload',
       JSON.stringify([{ ...stamp(7), type: 'workDropped', payload: { no: 1 } }]),
+      false,
     ],
-  ])('%s: it is set aside, said, kept as it is, and the rest opens', async (_, raw) => {
+  ])(
+    '%s: it is set aside, said, kept as it is, travels, and the rest opens',
+    async (_, raw, newer) => {
+      const database = new TestDatabase();
+      const store = await opened(database);
+      await start(store);
+      await keepEvenings(store, 1, 1);
+      const key = `event/${await journalIn(database)}/0000000007-x-y`;
+      database.rows.set(key, raw);
+      const again = await opened(database.restarted());
+      expect(linesOf(again)).toEqual(['evening 1']);
+      expect(again.getState().session.setAside).toEqual([expect.objectContaining({ key, newer })]);
+      await keepEvenings(again, 2, 2);
+      expect(linesOf(await opened(database.restarted()))).toEqual(['evening 1', 'evening 2']);
+      expect(database.rows.get(key)).toBe(raw);
+      // It is in every export, and in the house that the export becomes.
+      const text = await fileOf(again);
+      const elsewhere = await opened(new TestDatabase());
+      await elsewhere.dispatch(importHouse(text));
+      expect(elsewhere.getState().session.setAside).toHaveLength(1);
+      expect(await fileOf(elsewhere)).toBe(text);
+      // Put right or dismissed, it is gone for good; the rest of the journal is not touched.
+      const [aside] = again.getState().session.setAside;
+      expect(aside && (await again.dispatch(settleAside(aside)))).toBe(true);
+      expect(again.getState().session.setAside).toEqual([]);
+      const last = await opened(database.restarted());
+      expect(last.getState().session.setAside).toEqual([]);
+      expect(linesOf(last)).toEqual(['evening 1', 'evening 2']);
+    },
+  );
+
+  it('beside a good one in one row goes alone, also after the row was sealed', async () => {
     const database = new TestDatabase();
     const store = await opened(database);
-    await LIFE[0]?.(store);
-    await LIFE[1]?.(store);
-    const { journal } = (await readRegistry(database)).projects[0] ?? { journal: '' };
-    const key = `event/${journal}/0000000007-x-y`;
-    database.rows.set(key, raw);
-    const again = await opened(database.restarted());
-    expect(linesOf(again)).toEqual(['evening 1']);
-    expect(again.getState().session.setAside).toEqual([expect.objectContaining({ key, raw })]);
-    await again.dispatch(keep([evening(2)], 'kept'));
-    expect(linesOf(await opened(database.restarted()))).toEqual(['evening 1', 'evening 2']);
-    expect(database.rows.get(key)).toBe(raw);
+    await start(store);
+    const key = [...database.rows.keys()].find((name) => name.startsWith('segment/')) ?? '';
+    const row = JSON.parse(database.rows.get(key) ?? '') as { events: object[] };
+    row.events.push({ ...stamp(4), type: 'flood', payload: { words: 'the cellar' } });
+    database.rows.set(key, JSON.stringify(row));
+    const again = await opened(database.restarted(), 'again');
+    await keepEvenings(again, 1, 260);
+    await idle();
+    const [aside] = again.getState().session.setAside;
+    expect(aside?.raw).toContain('the cellar');
+    expect(aside && (await again.dispatch(settleAside(aside)))).toBe(true);
+    const last = await opened(database.restarted());
+    expect(projectOf(last)).toEqual(projectOf(again));
+    expect(last.getState().session.setAside).toEqual([]);
   });
 
-  it('a registry that does not read is rebuilt from the journals', async () => {
+  it('in a single row survives the sealing of its neighbours', async () => {
     const database = new TestDatabase();
     const store = await opened(database);
-    await LIFE[0]?.(store);
-    database.rows.set('projects', '{');
+    await start(store);
+    await keepEvenings(store, 1, 1);
+    const key = [...database.rows.keys()].find((name) => name.startsWith('event/')) ?? '';
+    const row = JSON.parse(database.rows.get(key) ?? '') as object[];
+    database.rows.set(
+      key,
+      JSON.stringify([...row, { ...stamp(5), type: 'flood', payload: { words: 'wet' } }]),
+    );
+    const again = await opened(database.restarted(), 'again');
+    await keepEvenings(again, 2, 260);
+    await idle();
+    expect(database.rows.has(key)).toBe(false);
+    const last = await opened(database.restarted());
+    expect(
+      last
+        .getState()
+        .session.setAside.map(({ raw }) => raw)
+        .join(),
+    ).toContain('wet');
+    expect(linesOf(last)).toHaveLength(260);
+  });
+
+  it('a torn house row is read from its copy; with both torn the house is found by its journal', async () => {
+    const database = new TestDatabase();
+    const store = await opened(database);
+    await start(store);
+    await store.dispatch(openDemo());
+    await store.dispatch(wipeHouse());
+    const id = store.getState().session.current?.id ?? '';
+    database.rows.set(`house/${id}`, '{');
     expect(projectOf(await opened(database.restarted()))).toEqual(projectOf(store));
+    database.rows.set(`house/${id}`, '{');
+    database.rows.set(`house-copy/${id}`, '{');
+    const found = await opened(database.restarted());
+    expect(projectOf(found)).toEqual(projectOf(store));
+    // The demo that was removed does not come back.
+    expect(found.getState().session.houses).toHaveLength(1);
+  });
+});
+
+describe('a list of houses from before each had its own row', () => {
+  it('is read once, each house gets its row and its own pictures, and a torn list is rebuilt', async () => {
+    const database = new TestDatabase();
+    const store = await opened(database);
+    await start(store);
+    await store.dispatch(takePhoto(new Blob(['picture']), 'a' as never, 'floor'));
+    const [entry] = (await readHouses(database)).entries;
+    const [photo] = Object.values(projectOf(store)?.photos ?? {});
+    if (!entry || !photo) throw new Error('no house');
+    const old = new Map(database.rows);
+    for (const key of [`house/${entry.id}`, `house-copy/${entry.id}`, 'last-opened'])
+      old.delete(key);
+    old.delete(`photo/${entry.journal}/${photo.id}`);
+    old.set(`photo/${photo.id}`, 'data:image/jpeg;base64,picture');
+    old.set('photo/of-nobody', 'data:image/jpeg;base64,stray');
+    const { id, journal, kind, name, clock } = entry;
+    for (const list of [
+      JSON.stringify({ projects: [{ id, journal, kind, name, clock }], currentId: id }),
+      '{',
+    ]) {
+      const device = new TestDatabase(new Map(old));
+      device.rows.set('projects', list);
+      const again = await opened(device);
+      await idle();
+      expect(projectOf(again)).toEqual(projectOf(store));
+      expect(device.rows.has('projects')).toBe(false);
+      expect(await again.dispatch(loadPhoto(photo.id))).toBe('data:image/jpeg;base64,picture');
+      expect([...device.rows.keys()].filter((key) => key.startsWith('photo/'))).toEqual([
+        `photo/${journal}/${photo.id}`,
+      ]);
+    }
   });
 });
 
 describe('a device without room', () => {
   it('says so, changes nothing, and keeps what was there', async () => {
     const database = new TestDatabase();
-    await LIFE[0]?.(await opened(database));
-    const full = await opened(new FullDatabase(database.rows));
+    await start(await opened(database));
+    const full = await opened(fullDatabase(database.rows));
     const before = projectOf(full);
     expect(await full.dispatch(keep([evening(1)], 'kept'))).toBe(false);
     expect(projectOf(full)).toEqual(before);
-    expect(full.getState().session.notice).toMatch(/could not be kept/);
+    expect(noticeOf(full)).toMatch(/^Not kept: the device has no room/);
   });
 });
 
-describe('a snapshot', () => {
-  it('is only a cache: thrown away, stale or torn, the same house opens', async () => {
+describe('what the reader would refuse', () => {
+  it.each([
+    [
+      'more than a year in one entry',
+      { kind: 'hours', personId: 'me', minutes: 600_000, jobId: null, placeId: null },
+      /Hours/,
+    ],
+    [
+      'a sum past all counting',
+      {
+        kind: 'money',
+        what: 'gold',
+        spend: 'materials',
+        shares: [{ placeId: null, cents: 1e13 }],
+        shop: null,
+        drawsOn: 'budget',
+      },
+      /amount/,
+    ],
+    [
+      'a note of eleven thousand letters',
+      { kind: 'note', text: 'x'.repeat(11_000), placeId: null },
+      /text/,
+    ],
+  ])('%s is refused at the door, named, with nothing changed', async (_, entry, words) => {
     const database = new TestDatabase();
     const store = await opened(database);
-    await LIFE[0]?.(store);
-    for (let nth = 1; nth <= 30; nth += 1) await store.dispatch(keep([evening(nth)], 'kept'));
-    const { journal } = (await readRegistry(database)).projects[0] ?? { journal: '' };
-    const key = `snapshot/${journal}`;
-    await opened(database.restarted());
-    const snapshot = database.rows.get(key) ?? '';
-    expect(snapshot).not.toBe('');
-    await store.dispatch(undoLast());
-    const expected = projectOf(store);
-    for (const cache of [snapshot, '{"records":3', snapshot.replace('evening 3', 'evening X')]) {
-      database.rows.set(key, cache);
-      const now = projectOf(await opened(database.restarted()));
-      expect(Object.keys(now?.days ?? {})).toEqual(Object.keys(expected?.days ?? {}));
-    }
-    database.rows.delete(key);
-    expect(projectOf(await opened(database.restarted()))).toEqual(expected);
+    await start(store);
+    const bad = { ...evening(1).payload, entries: [entry] } as never;
+    expect(await store.dispatch(keep([{ type: 'dayLogged', payload: bad }], 'kept'))).toBe(false);
+    expect(noticeOf(store)).toMatch(/^Not kept/);
+    expect(noticeOf(store)).toMatch(words);
+    expect(linesOf(await opened(database.restarted()))).toEqual([]);
   });
-});
 
-describe('two tabs', () => {
-  it('write side by side; neither overwrites the other, and both see everything', async () => {
+  it('what is long but possible is kept: two days in one go, a wait of a year, five pages', async () => {
     const database = new TestDatabase();
-    const one = await opened(database, 'one');
-    await LIFE[0]?.(one);
-    const two = await opened(database, 'two');
-    await Promise.all([
-      one.dispatch(keep([evening(1)], 'kept')),
-      two.dispatch(keep([evening(2)], 'kept')),
-    ]);
-    await one.dispatch(openCurrent());
-    expect(linesOf(one).toSorted()).toEqual(['evening 1', 'evening 2']);
-    expect(linesOf(await opened(database.restarted()))).toEqual(linesOf(one));
+    const store = await opened(database);
+    await start(store);
+    const entries = [
+      { kind: 'hours', personId: 'me', minutes: 48 * 60, jobId: null, placeId: null },
+      { kind: 'hours', personId: 'me', minutes: 365 * 24 * 60, jobId: null, placeId: null },
+      { kind: 'note', text: 'x'.repeat(10_000), placeId: null },
+    ];
+    const day = { ...evening(1).payload, entries } as never;
+    expect(await store.dispatch(keep([{ type: 'dayLogged', payload: day }], 'kept'))).toBe(true);
+    expect(projectOf(await opened(database.restarted()))).toEqual(projectOf(store));
+  });
+
+  it('what speaks of something that is gone is not acknowledged into nothing', async () => {
+    const store = await opened(new TestDatabase());
+    await start(store);
+    const gone = { type: 'placeRemoved', payload: { placeId: 'nowhere' as never } } as const;
+    expect(await store.dispatch(keep([gone], 'kept'))).toBe(false);
+    expect(noticeOf(store)).toMatch(/no longer in the house/);
   });
 });
 
@@ -191,81 +270,106 @@ describe('houses side by side', () => {
   it('the demo never touches a house of one’s own, and a wiped house leaves the others', async () => {
     const database = new TestDatabase();
     const store = await opened(database);
-    await LIFE[0]?.(store);
-    await LIFE[1]?.(store);
+    await start(store);
+    await keepEvenings(store, 1, 1);
     const own = projectOf(store);
     await store.dispatch(openDemo());
-    expect(projectOf(store)?.house.name).toBe('Old bakery, Quince Lane');
-    await store.dispatch(keep([evening(9)], 'kept'));
+    expect(projectOf(store)?.house.name).toBe('Demo house');
+    await keepEvenings(store, 9, 9);
     await store.dispatch(openDemo({ afresh: true }));
     expect(linesOf(store)).not.toContain('evening 9');
     await store.dispatch(wipeHouse());
     expect(projectOf(store)).toEqual(own);
-    expect([...database.rows.keys()].filter((key) => key.startsWith('event/')).length).toBe(
-      (await journalEvents(database)).length,
-    );
+    expect(await unreachable(database)).toEqual([]);
   });
 
   it('a file comes back identical: same house, same text', async () => {
     const store = await opened(new TestDatabase());
-    for (const command of LIFE.slice(0, 5)) await command(store);
-    const [text, project] = [await store.dispatch(exportHouse()), projectOf(store)];
+    for (const command of LIFE.slice(0, 6)) await command(store);
+    const [text, project] = [await fileOf(store), projectOf(store)];
     await store.dispatch(wipeHouse());
     expect(projectOf(store)).toBeNull();
-    expect(await store.dispatch(importHouse(text))).toEqual({ ok: true, value: 'Test house' });
+    expect(await store.dispatch(importHouse(text))).toMatchObject({
+      ok: true,
+      value: { name: 'Test house' },
+    });
     expect(projectOf(store)).toEqual(project);
-    expect(await store.dispatch(exportHouse())).toBe(text);
+    expect(await fileOf(store)).toBe(text);
     expect(await store.dispatch(importHouse(text))).toMatchObject({
       ok: false,
       error: { code: 'already-here' },
     });
   });
+
+  it('a file that speaks of another house’s picture neither shows nor overwrites it', async () => {
+    const database = new TestDatabase();
+    const store = await opened(database);
+    await start(store);
+    await store.dispatch(takePhoto(new Blob(['picture']), 'a' as never, 'floor'));
+    const text = await fileOf(store);
+    const picture = text.slice(text.indexOf('"photos"'));
+    const other = text
+      .replace(/"projectId":"[^"]+"/, '"projectId":"other"')
+      .replace(picture, picture.replace('base64,picture', 'base64,AAAA'));
+    const without = other.replace(/,"photos":\{[^}]*\}/, '').replace('"other"', '"third"');
+    const [photo] = Object.values(projectOf(store)?.photos ?? {});
+    const own = await opened(database, 'own');
+    for (const [file, shown] of [
+      [other, 'data:image/jpeg;base64,AAAA'],
+      [without, null],
+    ] as const) {
+      await store.dispatch(importHouse(file));
+      expect(await store.dispatch(loadPhoto(photo?.id ?? ''))).toBe(shown);
+      expect(await own.dispatch(loadPhoto(photo?.id ?? ''))).toBe('data:image/jpeg;base64,picture');
+    }
+  });
 });
-
-async function journalEvents(database: TestDatabase): Promise<JournalEvent[]> {
-  const { projects } = await readRegistry(database);
-  const all = await Promise.all(
-    projects.map(({ journal }) => new JournalDoor(database, journal).readAll()),
-  );
-  const events = all.flatMap((journal) => journal.events);
-  expect(reduceJournal(events)).not.toBeNull();
-  return events;
-}
-
-function stamp(counter: number) {
-  return { id: `x-${counter}`, device: 'x', counter, at: '2026-01-06T21:00:00' };
-}
 
 describe('photos', () => {
   it('land before their line, travel with the file, go with the house; what is no picture changes nothing', async () => {
     const database = new TestDatabase();
     const store = await opened(database);
-    await LIFE[0]?.(store);
+    await start(store);
     const before = projectOf(store);
     expect(await store.dispatch(takePhoto(new Blob(['scribble']), 'a' as never, 'floor'))).toBe(
       false,
     );
     expect(projectOf(store)).toEqual(before);
-    expect(store.getState().session.notice).toMatch(/cannot be read/);
+    expect(noticeOf(store)).toMatch(/cannot be read/);
     expect(await store.dispatch(takePhoto(new Blob(['picture']), 'a' as never, 'floor'))).toBe(
       true,
     );
     const [photo] = Object.values(projectOf(store)?.photos ?? {});
     expect(photo).toMatchObject({ placeId: 'a', element: 'floor', on: '2026-01-06' });
-    const text = await store.dispatch(exportHouse());
+    const text = await fileOf(store);
     await store.dispatch(wipeHouse());
     expect([...database.rows.keys()].some((key) => key.startsWith('photo/'))).toBe(false);
     await store.dispatch(importHouse(text));
     expect(await store.dispatch(loadPhoto(photo?.id ?? ''))).toBe('data:image/jpeg;base64,picture');
-    expect(await store.dispatch(exportHouse())).toBe(text);
+    expect((await store.dispatch(exportHouse())).join('')).toBe(text);
   });
 
   it('a device without room says so and notes no photo', async () => {
     const database = new TestDatabase();
-    await LIFE[0]?.(await opened(database));
-    const full = await opened(new FullDatabase(database.rows));
+    await start(await opened(database));
+    const full = await opened(fullDatabase(database.rows));
     expect(await full.dispatch(takePhoto(new Blob(['picture']), 'a' as never, null))).toBe(false);
     expect(projectOf(full)?.photos).toEqual({});
-    expect(full.getState().session.notice).toMatch(/no room left/);
+    expect(noticeOf(full)).toMatch(/no room left/);
+  });
+
+  it('whose line was refused leaves no picture behind', async () => {
+    const database = new TestDatabase();
+    const store = await opened(database);
+    await start(store);
+    database.refuses = (_, { rows }) =>
+      Object.keys(rows).some((key) => key.startsWith('event/')) ? 'nothing' : null;
+    expect(await store.dispatch(takePhoto(new Blob(['picture']), 'a' as never, null))).toBe(false);
+    expect([...database.rows.keys()].some((key) => key.startsWith('photo/'))).toBe(false);
+    await store.dispatch(undoLast());
   });
 });
+
+function stamp(counter: number) {
+  return { id: `x-${counter}`, device: 'x', counter, at: '2026-01-06T21:00:00' };
+}

@@ -6,8 +6,17 @@ export type Drafts = {
   setItem(key: string, value: string): Promise<void>;
 };
 
-/** The default store writes before it returns, unlike the journal's database: right for a few short texts. */
-export const browserDrafts = (): Drafts => AsyncStorage;
+/**
+ * The default store writes before it returns, unlike the journal's database: right for a few short texts. The tab's own
+ * memory comes first, so that two tabs do not type into each other's drafts.
+ */
+export const browserDrafts = (): Drafts => ({
+  getItem: async (key) => window.sessionStorage.getItem(key) ?? AsyncStorage.getItem(key),
+  setItem: async (key, value) => {
+    window.sessionStorage.setItem(key, value);
+    await AsyncStorage.setItem(key, value);
+  },
+});
 
 export const readDraft = async (drafts: Drafts, form: string): Promise<string> =>
   (await drafts.getItem(`draft/${form}`)) ?? '';

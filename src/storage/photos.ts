@@ -1,33 +1,57 @@
+import { keys } from './keys';
 import type { KeyValue } from './key-value';
+import { addRows, removeRows } from './writing';
 
-const keyOf = (id: string): string => `photo/${id}`;
+/** Pictures lie beside the journal they belong to, each under its id; the journal says which of them the house shows. */
+const photoKey = (journal: string, id: string): string => `${keys.photos(journal)}${id}`;
 
-/** Pictures lie beside the journal, each under its id; the journal says which of them belong to the house. */
-export const writePhotos = (
+export const writePhoto = (
   database: KeyValue,
-  photos: Readonly<Record<string, string>>,
-): Promise<void> =>
-  database.setMany(
-    Object.fromEntries(Object.entries(photos).map(([id, picture]) => [keyOf(id), picture])),
-  );
+  journal: string,
+  id: string,
+  picture: string,
+): Promise<void> => addRows(database, { [photoKey(journal, id)]: picture });
 
-export const readPhoto = (database: KeyValue, id: string): Promise<string | null> =>
-  database.getItem(keyOf(id));
+const OLD_KEY = /^photo\/([^/]+)$/;
+const oldKey = (id: string): string => `photo/${id}`;
 
-/** Those of `ids` that are stored. */
-export async function readPhotos(
+/** A picture; also one that still lies where all houses' pictures lay together once. */
+export async function readPhoto(
   database: KeyValue,
-  ids: readonly string[],
-): Promise<Record<string, string>> {
-  if (ids.length === 0) return {};
-  const rows = await database.getMany(ids.map(keyOf));
-  return Object.fromEntries(
-    ids.flatMap((id) => {
-      const picture = rows[keyOf(id)];
-      return picture ? [[id, picture]] : [];
-    }),
-  );
+  journal: string,
+  id: string,
+): Promise<string | null> {
+  const own = await database.getItem(photoKey(journal, id));
+  return own ?? (id.includes('/') ? null : database.getItem(oldKey(id)));
 }
 
-export const erasePhotos = (database: KeyValue, ids: readonly string[]): Promise<void> =>
-  ids.length === 0 ? Promise.resolve() : database.removeMany(ids.map(keyOf));
+/** The pictures stored for a journal, among all names of the database. */
+export const photoIds = (names: readonly string[], journal: string): string[] =>
+  names
+    .filter((key) => key.startsWith(keys.photos(journal)))
+    .map((key) => key.slice(keys.photos(journal).length));
+
+export const erasePhoto = (database: KeyValue, journal: string, id: string): Promise<string[]> =>
+  removeRows(database, [photoKey(journal, id)]);
+
+/** Ids of pictures that lie where all houses' pictures lay together once. */
+export const oldPhotos = (names: readonly string[]): string[] =>
+  names.flatMap((key) => OLD_KEY.exec(key)?.[1] ?? []);
+
+/**
+ * Gives pictures of the old common place to the journals that speak of them, one at a time: each is copied to all of
+ * its houses before it goes. `owners` names the journals of a picture. What nobody speaks of goes too.
+ */
+export async function moveOldPhotos(
+  database: KeyValue,
+  ids: readonly string[],
+  owners: (id: string) => readonly string[],
+): Promise<void> {
+  for (const id of ids) {
+    const picture = await database.getItem(oldKey(id));
+    if (picture === null) continue;
+    const copies = owners(id).map((journal) => [photoKey(journal, id), picture] as const);
+    await addRows(database, Object.fromEntries(copies));
+    await removeRows(database, [oldKey(id)]);
+  }
+}

@@ -1,7 +1,24 @@
-/** Tells other tabs that a project's journal grew, and listens for them telling so. */
+import { z } from 'zod';
+
+/** What one tab tells the others about a house. */
+const messageSchema = z.discriminatedUnion('kind', [
+  /** Rows were added to its journal. */
+  z.object({
+    kind: z.literal('grew'),
+    houseId: z.string(),
+    journal: z.string(),
+    rows: z.array(z.string()),
+  }),
+  /** Its journal is another one now, or none. */
+  z.object({ kind: z.literal('turned'), houseId: z.string() }),
+  /** The list of houses changed. */
+  z.object({ kind: z.literal('listed') }),
+]);
+export type TabMessage = z.infer<typeof messageSchema>;
+
 export type Tabs = {
-  tell(projectId: string): void;
-  listen(heard: (projectId: string) => void): void;
+  tell(message: TabMessage): void;
+  listen(heard: (message: TabMessage) => void): void;
 };
 
 export function browserTabs(): Tabs {
@@ -10,10 +27,11 @@ export function browserTabs(): Tabs {
   }
   const channel = new BroadcastChannel('fresh-porch');
   return {
-    tell: (projectId) => channel.postMessage(projectId),
+    tell: (message) => channel.postMessage(message),
     listen: (heard) => {
       channel.onmessage = ({ data }) => {
-        if (typeof data === 'string') heard(data);
+        const message = messageSchema.safeParse(data);
+        if (message.success) heard(message.data);
       };
     },
   };

@@ -2,6 +2,7 @@ import type { Option, Weighed } from '../core/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
 import type { EventBodyOf } from '../core/journal';
 import type { Reading } from '../core/measure';
+import { planningInputOf } from '../core/planning';
 import type { Result } from '../core/result';
 import type { Delivery, Enquiry, Offer } from '../core/supplier';
 import type { PlainDate, Ticks } from '../core/units';
@@ -20,7 +21,7 @@ export const weigh =
   (_dispatch, getState, outside) => {
     const { project, now } = getState().session;
     if (!project) return Promise.resolve(undefined);
-    return outside.planner.compare(project, now, options, signal);
+    return outside.planner.compare(planningInputOf(project), now, options, signal);
   };
 
 /** What a change would do to the open house, off the main thread. */
@@ -32,7 +33,7 @@ export const tryChanges =
   (_dispatch, getState, outside) => {
     const { project, now } = getState().session;
     if (!project) return Promise.resolve(undefined);
-    return outside.planner.whatIf(project, now, changes, signal);
+    return outside.planner.whatIf(planningInputOf(project), now, changes, signal);
   };
 
 /** The cheapest boards, off the main thread. */

@@ -1,87 +1,88 @@
-import { readProjectFile, writeProjectFile, type FileError } from '../core/files';
-import type { EventBodyOf, JournalEvent } from '../core/journal';
+import { projectFileParts, type FileError } from '../core/files';
+import { JOURNAL_VERSION, type EventBodyOf, type JournalEvent } from '../core/journal';
 import { fail, ok, type Result } from '../core/result';
 import type { Dropped, ScopeDay } from '../core/survey';
-import { moment, type Moment } from '../core/units';
-import { JournalDoor, type SetAside } from '../storage/journal';
-import { erasePhotos, readPhotos, writePhotos } from '../storage/photos';
-import {
-  deviceId,
-  readRegistry,
-  readSettings,
-  writeRegistry,
-  writeSettings,
-  type RegistryEntry,
-  type Settings,
-} from '../storage/registry';
-import type { Outside } from './outside';
-import {
-  clockRead,
-  houseOpened,
-  noticed,
-  openFailed,
-  registryRead,
-  settingsRead,
-  undoOffered,
-} from './session';
+import { planningInputOf } from '../core/planning';
+import { readHouse, readHouses, sweep, writeHouse, type HouseEntry } from '../storage/houses';
+import { segmentRow } from '../storage/journal';
+import { journalOf, keys } from '../storage/keys';
+import { photoIds, readPhoto, writePhoto } from '../storage/photos';
+import { deviceId, writeSettings, type Settings } from '../storage/settings';
+import { addRows, removeRows } from '../storage/writing';
+import { openCurrent, photosIn } from './open-house';
+import type { Outside, ReadFile } from './outside';
+import { noticed, settingsRead } from './session';
 import type { Thunk } from './store';
 
 export const DEMO_ID = 'demo-house';
-const QUARTER_HOUR = 15;
 
-/** The plan moves on in quarters of an hour; finer would only re-plan for nothing. */
-export const clockNow = (outside: Outside, entry: RegistryEntry | null): Moment =>
-  entry?.clock ?? moment(Math.floor(outside.now() / QUARTER_HOUR) * QUARTER_HOUR);
+/** The device refused somewhere on the way; the house that was there before, if any, stands untouched. */
+export class NotBroughtIn extends Error {}
 
-/** Opens whatever this device last had open; also the way other tabs' changes come in. */
-export const openCurrent = (): Thunk<Promise<void>> => async (dispatch, getState, outside) => {
-  try {
-    dispatch(settingsRead(await readSettings(outside.database)));
-    const registry = await readRegistry(outside.database);
-    dispatch(registryRead(registry));
-    const entry = getState().session.current;
-    if (!entry) return;
-    const opened = await new JournalDoor(outside.database, entry.journal).open();
-    if (!opened.project) {
-      dispatch(openFailed(describe(opened.setAside)));
-      return;
-    }
-    const now = clockNow(outside, entry);
-    dispatch(houseOpened({ project: opened.project, setAside: opened.setAside, now }));
-  } catch (cause) {
-    dispatch(openFailed(cause instanceof Error ? cause.message : String(cause)));
-  }
-};
-
-const describe = (setAside: readonly SetAside[]): string =>
-  setAside.length > 0 ? setAside.map(({ reason }) => reason).join('; ') : 'no house in the journal';
-
-async function register(outside: Outside, entry: RegistryEntry): Promise<void> {
-  const registry = await readRegistry(outside.database);
-  // By its journal too: a registry rebuilt from the journals found knows the house by that.
-  const others = registry.projects.filter(
-    ({ id, journal }) => id !== entry.id && journal !== entry.journal,
-  );
-  await writeRegistry(outside.database, { projects: [...others, entry], currentId: entry.id });
-}
+type House = Pick<HouseEntry, 'id' | 'kind' | 'name' | 'clock'>;
+type Contents = Pick<ReadFile, 'events' | 'photos' | 'unread'>;
 
 /**
- * Brings a whole journal in, under a fresh name of its own: the registry turns to it once it stands whole, and
- * only then does the journal it replaces go. Killed in between, one or the other is there, never half of both.
+ * Brings a whole journal in, under a fresh name of its own. First everything of it is written, marked as arriving;
+ * then one row turns the house to it: before that nothing has changed, after it everything has. Only then does the
+ * journal it replaces go; what of it cannot be removed at once is swept at a later start.
  */
 async function bring(
   outside: Outside,
-  entry: Omit<RegistryEntry, 'journal'>,
-  events: readonly JournalEvent[],
-  photos: Readonly<Record<string, string>> = {},
+  house: House,
+  contents: Contents,
+  onProgress: (share: number) => void = () => undefined,
 ): Promise<void> {
-  const { projects } = await readRegistry(outside.database);
-  const replaced = projects.find(({ id }) => id === entry.id);
-  const journal = outside.newId();
-  if (Object.keys(photos).length > 0) await writePhotos(outside.database, photos);
-  await new JournalDoor(outside.database, journal).appendMany(events);
-  await register(outside, { ...entry, journal });
-  if (replaced) await new JournalDoor(outside.database, replaced.journal).erase();
+  const { database, locks, tabs } = outside;
+  await locks.hold('houses', async () => {
+    const journal = outside.newId();
+    const before = await readHouse(database, house.id);
+    try {
+      await writeContents(outside, journal, contents, onProgress);
+      const gone = before ? [...before.gone, before.journal] : [];
+      const entry = { ...house, journal, writtenBy: JOURNAL_VERSION, gone, removed: false };
+      if (!(await writeHouse(database, entry))) throw new Error('the house row was refused');
+    } catch (cause) {
+      const names = await database.getAllKeys().catch(() => [] as string[]);
+      await removeRows(database, ofJournal(names, journal));
+      throw new NotBroughtIn('refused', { cause });
+    }
+    await removeRows(database, [keys.arriving(journal)]);
+    if (before) await removeRows(database, ofJournal(await database.getAllKeys(), before.journal));
+    const now = await readHouse(database, house.id);
+    // Without a lock another tab may have brought the same house in at the same moment.
+    if (now?.journal !== journal) throw new NotBroughtIn('another tab was faster');
+    tabs.tell({ kind: 'turned', houseId: house.id });
+  });
+}
+
+const ofJournal = (names: readonly string[], journal: string): string[] =>
+  names.filter((key) => journalOf(key) === journal);
+
+async function writeContents(
+  { database, newId, stampTime, pause }: Outside,
+  journal: string,
+  { events, photos, unread }: Contents,
+  onProgress: (share: number) => void,
+): Promise<void> {
+  const steps = events.length + photos.length + 1;
+  let done = 0;
+  const step = async () => {
+    done += 1;
+    onProgress(done / steps);
+    await pause();
+  };
+  await addRows(database, { [keys.arriving(journal)]: stampTime() });
+  for (const some of events) {
+    await addRows(database, segmentRow(journal, some, newId));
+    await step();
+  }
+  for (const [id, picture] of photos) {
+    await writePhoto(database, journal, id, picture);
+    await step();
+  }
+  const texts = unread.map((text) => [`${keys.unread(journal)}${newId()}`, text] as const);
+  if (texts.length > 0) await addRows(database, Object.fromEntries(texts));
 }
 
 /** Starts a house of one's own. Rejects when the device has no room; nothing is half kept. */
@@ -97,72 +98,84 @@ export const startHouse =
       at: outside.stampTime(),
     })) as JournalEvent[];
     const id = outside.newId();
-    await bring(outside, { id, kind: 'own', name, clock: null }, events);
-    await dispatch(openCurrent());
+    const contents = { events: [events], photos: [], unread: [] };
+    await bring(outside, { id, kind: 'own', name, clock: null }, contents);
+    await dispatch(openCurrent(id));
   };
 
 /** Opens the demo beside whatever else is here. A demo already opened, and changed, is kept as it is. */
 export const openDemo =
   ({ afresh = false } = {}): Thunk<Promise<Result<true, FileError>>> =>
   async (dispatch, _, outside) => {
-    const known = (await readRegistry(outside.database)).projects.find(({ id }) => id === DEMO_ID);
-    if (known && !afresh) {
-      await register(outside, known);
-    } else {
-      const file = readProjectFile(await outside.fetchDemo());
+    const known = await readHouse(outside.database, DEMO_ID);
+    if (!known || known.removed || afresh) {
+      const file = await outside.readFile(await outside.fetchDemo());
       if (!file.ok) return file;
-      const { clock, events, project } = file.value;
-      await bring(outside, { id: DEMO_ID, kind: 'demo', name: project.house.name, clock }, events);
+      const { clock, name } = file.value;
+      await bring(outside, { id: DEMO_ID, kind: 'demo', name, clock }, file.value);
     }
-    dispatch(undoOffered(null));
-    await dispatch(openCurrent());
+    await dispatch(openCurrent(DEMO_ID));
     return ok(true);
   };
 
-export const switchHouse =
-  (id: string): Thunk<Promise<void>> =>
-  async (dispatch, _, outside) => {
-    const registry = await readRegistry(outside.database);
-    const entry = registry.projects.find((project) => project.id === id);
-    if (!entry) return;
-    await register(outside, entry);
-    dispatch(undoOffered(null));
-    await dispatch(openCurrent());
+export const switchHouse = (id: string): Thunk<Promise<void>> => openCurrent(id);
+
+const LEFT_BEHIND =
+  'The house is off the list, but this device refused to remove all of its rows. They go at the next start.';
+
+/** Removes the open house from this device. False, and said, when the device refused and the house is still here. */
+export const wipeHouse = (): Thunk<Promise<boolean>> => async (dispatch, getState, outside) => {
+  const { database, locks, tabs } = outside;
+  const { current } = getState().session;
+  const entry = current && (await readHouse(database, current.id));
+  if (!entry) return false;
+  const left = await locks.hold('houses', async () => {
+    if (!(await writeHouse(database, { ...entry, removed: true }))) return null;
+    return sweep(database, await readHouses(database), { arriving: false });
+  });
+  if (left === null) {
+    dispatch(
+      noticed('The house could not be removed: this device refuses to write. Nothing changed.'),
+    );
+    return false;
+  }
+  tabs.tell({ kind: 'turned', houseId: entry.id });
+  await dispatch(openCurrent());
+  if (left.length > 0) dispatch(noticed(LEFT_BEHIND));
+  return true;
+};
+
+/** The open house as the parts of a file text. Importing it again gives the same house, and the same text. */
+export const exportHouse =
+  (onProgress: (share: number) => void = () => undefined): Thunk<Promise<string[]>> =>
+  async (_dispatch, getState, outside) => {
+    const { current } = getState().session;
+    const { door } = outside.open;
+    if (!current || !door) throw new Error('no house is open');
+    const { database } = outside;
+    const events = await door.readAll();
+    const spoken = new Set(photosIn(events));
+    const stored = photoIds(await database.getAllKeys(), door.journal);
+    const pictures = stored.filter((id) => spoken.has(id));
+    const unread = door.setAside.map(({ raw }) => raw);
+    const file = { projectId: current.id, clock: current.clock, events, unread };
+    const parts: string[] = [];
+    let done = 0;
+    for (const part of projectFileParts(file, pictures)) {
+      if (typeof part === 'string') parts.push(part);
+      else {
+        parts.push(JSON.stringify(await readPhoto(database, door.journal, part.picture)));
+        done += 1;
+        onProgress(done / pictures.length);
+      }
+      await outside.pause();
+    }
+    return parts;
   };
 
-/** Removes the open house from this device. */
-export const wipeHouse = (): Thunk<Promise<void>> => async (dispatch, getState, outside) => {
-  const { current } = getState().session;
-  if (!current) return;
-  const registry = await readRegistry(outside.database);
-  const projects = registry.projects.filter(({ id }) => id !== current.id);
-  await writeRegistry(outside.database, { projects, currentId: projects.at(-1)?.id ?? null });
-  const door = new JournalDoor(outside.database, current.journal);
-  const { events } = await door.readAll();
-  await door.erase();
-  await erasePhotos(
-    outside.database,
-    events.flatMap((event) => (event.type === 'photoTaken' ? [event.payload.id] : [])),
-  );
-  dispatch(undoOffered(null));
-  await dispatch(openCurrent());
-};
-
-/** The open house as file text. Importing it again gives the same house, and the same text. */
-export const exportHouse = (): Thunk<Promise<string>> => async (_, getState, outside) => {
-  const { current } = getState().session;
-  if (!current) throw new Error('no house is open');
-  const { events } = await new JournalDoor(outside.database, current.journal).readAll();
-  const ids = events.flatMap((event) => (event.type === 'photoTaken' ? [event.payload.id] : []));
-  const photos = await readPhotos(outside.database, ids);
-  return writeProjectFile({ projectId: current.id, clock: current.clock, events, photos });
-};
-
 /** What the scope was and became, read from the journal's first line on. */
-export const readScopeHistory = (): Thunk<Promise<ScopeDay[]>> => async (_, getState, outside) => {
-  const { current } = getState().session;
-  if (!current) return [];
-  const { events } = await new JournalDoor(outside.database, current.journal).readAll();
+export const readScopeHistory = (): Thunk<Promise<ScopeDay[]>> => async (_, _getState, outside) => {
+  const events = (await outside.open.door?.readAll()) ?? [];
   const days = await outside.planner.history(events);
   return days?.ok ? days.value : [];
 };
@@ -170,28 +183,40 @@ export const readScopeHistory = (): Thunk<Promise<ScopeDay[]>> => async (_, getS
 /** Hours logged on jobs that nothing asks for any more. */
 export const findDropped = (): Thunk<Promise<Dropped[]>> => async (_, getState, outside) => {
   const { project } = getState().session;
-  const dropped = project && (await outside.planner.dropped(project));
+  const dropped = project && (await outside.planner.dropped(planningInputOf(project)));
   return dropped?.ok ? dropped.value : [];
 };
 
-export type ImportError = FileError | { code: 'already-here'; name: string };
+export type ImportError =
+  | FileError
+  | { code: 'already-here'; name: string }
+  /** The device refused, or another tab was faster; nothing here has changed. */
+  | { code: 'refused' };
+
+export type Imported = { name: string; setAside: ReadFile['setAside'] };
 
 /** Brings a file in as a house of its own. One that is here already is only replaced when asked to. */
 export const importHouse =
-  (text: string, { replace = false } = {}): Thunk<Promise<Result<string, ImportError>>> =>
+  (
+    file: Blob | string,
+    { replace = false, onProgress = (_share: number): void => undefined } = {},
+  ): Thunk<Promise<Result<Imported, ImportError>>> =>
   async (dispatch, _, outside) => {
-    const file = readProjectFile(text);
-    if (!file.ok) return file;
-    const { projectId, clock, events, photos, project } = file.value;
-    const { name } = project.house;
-    const registry = await readRegistry(outside.database);
-    const known = registry.projects.find(({ id }) => id === projectId);
-    if (known && !replace) return fail({ code: 'already-here', name: known.name });
+    const read = await outside.readFile(file);
+    if (!read.ok) return read;
+    const { projectId, clock, name, setAside } = read.value;
+    const known = await readHouse(outside.database, projectId);
+    if (known && !known.removed && !replace)
+      return fail({ code: 'already-here', name: known.name });
     const kind = projectId === DEMO_ID ? 'demo' : 'own';
-    await bring(outside, { id: projectId, kind, name, clock }, events, photos);
-    dispatch(undoOffered(null));
-    await dispatch(openCurrent());
-    return ok(name);
+    try {
+      await bring(outside, { id: projectId, kind, name, clock }, read.value, onProgress);
+    } catch (cause) {
+      if (cause instanceof NotBroughtIn) return fail({ code: 'refused' });
+      throw cause;
+    }
+    await dispatch(openCurrent(projectId));
+    return ok({ name, setAside });
   };
 
 export const chooseTheme =
@@ -202,9 +227,3 @@ export const chooseTheme =
       dispatch(noticed('The theme is on, but this device has no room to remember it.')),
     );
   };
-
-export const readClock = (): Thunk => (dispatch, getState, outside) => {
-  const { current, now } = getState().session;
-  const next = clockNow(outside, current);
-  if (next !== now) dispatch(clockRead(next));
-};

@@ -1,20 +1,19 @@
-export { freshId, keep, loadDraft, saveDraft, undoLast } from './keep';
+export { freshId, keep, loadDraft, saveDraft, settleAside, undoLast } from './keep';
+export { catchUp, hearTabs, openCurrent, readClock } from './open-house';
 export {
   DEMO_ID,
   chooseTheme,
   exportHouse,
   findDropped,
   importHouse,
-  openCurrent,
   openDemo,
-  readClock,
   readScopeHistory,
   startHouse,
   switchHouse,
   wipeHouse,
   type ImportError,
 } from './houses';
-export { momentOf, type Outside, type Supplier } from './outside';
+export { momentOf, type Outside, type ReadFile, type Supplier } from './outside';
 export {
   selectDecides,
   selectForecast,
@@ -34,7 +33,7 @@ export {
   useAppDispatch,
   useAppSelector,
 } from './selectors';
-export { placeNameIn, placeOf } from './names';
+export { personNameIn, placeNameIn, placeOf } from './names';
 export { noticed } from './session';
 export { loadPhoto, takePhoto } from './photos';
 export { askShops, askWhereItIs, planTheCuts, readLaser, tryChanges, weigh } from './ask';

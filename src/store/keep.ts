@@ -1,34 +1,67 @@
-import { reduceJournal, type EventBodyOf, type JournalEvent } from '../core/journal';
-import { JournalDoor } from '../storage/journal';
+import { checkKept, type EventBodyOf, type JournalEvent, type KeepingFault } from '../core/journal';
+import { fail, ok, type Result } from '../core/result';
+import type { SetAside } from '../storage/rows';
 import { readDraft, writeDraft } from '../storage/drafts';
-import { deviceId } from '../storage/registry';
-import { eventsKept, noticed, projectRebuilt, undoOffered } from './session';
+import { deviceId } from '../storage/settings';
+import { provenOpen, sealed } from './open-house';
+import { asideSettled, houseChanged, houseLost, noticed, undoOffered, type Lost } from './session';
 import type { Thunk } from './store';
+import { NOT_KEPT, faultWords, lostWords } from './words';
 
-const NOT_KEPT =
-  'This could not be kept: the device has no room left or refuses to write. Nothing changed. Export the house under Share, make room, and try again.';
+type Refusal = { code: 'refused' } | { code: 'lost'; lost: Lost } | KeepingFault;
 
-async function append(
-  bodies: readonly EventBodyOf[],
-  getState: Parameters<Thunk>[1],
-  outside: Parameters<Thunk>[2],
-): Promise<JournalEvent[]> {
-  const { current } = getState().session;
-  if (!current) throw new Error('no house is open');
-  const door = new JournalDoor(outside.database, current.journal);
-  const counter = await door.lastCounter();
-  const device = await deviceId(outside.database, outside.newId);
-  const events = bodies.map((body, index) => ({
-    ...body,
-    id: outside.newId(),
-    device,
-    counter: counter + index + 1,
-    at: outside.stampTime(),
-  })) as JournalEvent[];
-  await door.append(events);
-  outside.tabs.tell(current.id);
-  return events;
-}
+/** Appends to the open house's journal; what is acknowledged was read as it will be read, and lies in the house's own. */
+const append =
+  (bodies: readonly EventBodyOf[]): Thunk<Promise<Result<JournalEvent[], Refusal>>> =>
+  async (dispatch, getState, outside) => {
+    const { current, project, lost } = getState().session;
+    const { door } = outside.open;
+    if (!current || !door) return fail({ code: 'refused' });
+    if (lost) return fail({ code: 'lost', lost });
+    const device = await deviceId(outside.database, outside.newId);
+    const stamped = bodies.map((body, index) => ({
+      ...body,
+      id: outside.newId(),
+      device,
+      counter: door.counter + index + 1,
+      at: outside.stampTime(),
+    })) as JournalEvent[];
+    const events = checkKept(project, stamped);
+    if (!events.ok) return events;
+    const before = await provenOpen(outside, current);
+    if (before !== null) return refusedBy(before);
+    const after = await door.append(events.value);
+    // Another tab may have put another journal in its place while this was on its way.
+    const turned = await provenOpen(outside, current).catch(() => null);
+    if (turned === 'replaced' || turned === 'removed') {
+      await door.withdraw(events.value);
+      return refusedBy(turned);
+    }
+    outside.tabs.tell({
+      kind: 'grew',
+      houseId: current.id,
+      journal: door.journal,
+      rows: [door.rowOf(events.value)],
+    });
+    if (after) dispatch(houseChanged({ project: after, setAside: door.setAside }));
+    outside.later(() => sealed(outside, door));
+    return ok(events.value);
+  };
+
+const refusedBy = (why: Lost | 'refused'): Result<never, Refusal> =>
+  fail(why === 'refused' ? { code: 'refused' } : { code: 'lost', lost: why });
+
+/** Says why something was not kept; nothing has changed then. */
+const refuse =
+  (refusal: Refusal): Thunk =>
+  (dispatch) => {
+    if (refusal.code === 'lost') {
+      dispatch(houseLost(refusal.lost));
+      dispatch(noticed(lostWords(refusal.lost)));
+    } else {
+      dispatch(noticed(refusal.code === 'refused' ? NOT_KEPT : faultWords(refusal)));
+    }
+  };
 
 /**
  * Keeps what happened: first in the journal, then on screen. False when it could not be kept; nothing
@@ -36,52 +69,66 @@ async function append(
  */
 export const keep =
   (bodies: readonly EventBodyOf[], what: string): Thunk<Promise<boolean>> =>
-  (dispatch, getState, outside) =>
+  (dispatch, _getState, outside) =>
     // One write at a time: each takes the counter after the one before it.
     outside.inTurn(async () => {
-      try {
-        const events = await append(bodies, getState, outside);
-        dispatch(eventsKept(events));
-        dispatch(undoOffered({ eventIds: events.map(({ id }) => id), what }));
-        return true;
-      } catch {
-        dispatch(noticed(NOT_KEPT));
+      const kept = await dispatch(append(bodies)).catch(() => fail({ code: 'refused' as const }));
+      if (!kept.ok) {
+        dispatch(refuse(kept.error));
         return false;
       }
+      dispatch(noticed(null));
+      dispatch(undoOffered({ eventIds: kept.value.map(({ id }) => id), what }));
+      return true;
     });
 
 /** Takes the last thing back by saying so in the journal; what was taken back stays readable there. */
 export const undoLast = (): Thunk<Promise<void>> => (dispatch, getState, outside) =>
   outside.inTurn(async () => {
-    const { undoable, current } = getState().session;
-    if (!undoable || !current) return;
-    try {
-      const taken = undoable.eventIds.toReversed();
-      await append(
-        taken.map((eventId) => ({ type: 'undone', payload: { eventId } })),
-        getState,
-        outside,
-      );
-      const { events } = await new JournalDoor(outside.database, current.journal).readAll();
-      const project = reduceJournal(events);
-      if (project) dispatch(projectRebuilt(project));
-      dispatch(undoOffered(null));
-    } catch {
-      dispatch(noticed(NOT_KEPT));
-    }
+    const { undoable } = getState().session;
+    if (!undoable) return;
+    const bodies = undoable.eventIds
+      .toReversed()
+      .map((eventId) => ({ type: 'undone' as const, payload: { eventId } }));
+    const taken = await dispatch(append(bodies)).catch(() => fail({ code: 'refused' as const }));
+    if (taken.ok) dispatch(undoOffered(null));
+    else dispatch(refuse(taken.error));
   });
+
+/** Puts a record that could not be read away, because it was put right or is not wanted. */
+export const settleAside =
+  (aside: SetAside): Thunk<Promise<boolean>> =>
+  (dispatch, getState, outside) =>
+    outside.inTurn(async () => {
+      const { current } = getState().session;
+      const { door } = outside.open;
+      if (!current || !door) return false;
+      const done =
+        (await provenOpen(outside, current).catch(() => 'refused' as const)) === null &&
+        (await door.settle(aside).catch(() => false));
+      if (done) dispatch(asideSettled(door.setAside));
+      else dispatch(noticed(NOT_KEPT));
+      return done;
+    });
+
+/** Half-typed forms of a house; those of no house yet belong to the device. */
+type DraftOf = 'house' | 'device';
+
+const draftName = (form: string, of: DraftOf, houseId: string | undefined): string =>
+  of === 'house' && houseId ? `${houseId}/${form}` : form;
 
 /** Half-typed forms survive a reload; that a draft cannot be kept is no reason to interrupt typing. */
 export const saveDraft =
-  (form: string, text: string): Thunk =>
-  (_dispatch, _getState, outside) => {
-    writeDraft(outside.drafts, form, text).catch(() => undefined);
+  (form: string, text: string, of: DraftOf = 'house'): Thunk =>
+  (_dispatch, getState, outside) => {
+    const name = draftName(form, of, getState().session.current?.id);
+    writeDraft(outside.drafts, name, text).catch(() => undefined);
   };
 
 export const loadDraft =
-  (form: string): Thunk<Promise<string>> =>
-  (_dispatch, _getState, outside) =>
-    readDraft(outside.drafts, form).catch(() => '');
+  (form: string, of: DraftOf = 'house'): Thunk<Promise<string>> =>
+  (_dispatch, getState, outside) =>
+    readDraft(outside.drafts, draftName(form, of, getState().session.current?.id)).catch(() => '');
 
 /** A fresh id from outside, for the things a screen creates. */
 export const freshId = (): Thunk<string> => (_dispatch, _getState, outside) => outside.newId();

@@ -1,9 +1,15 @@
-import type { PlaceId, Project } from '../core/house';
+import { placeNameOf, type PersonId, type PlaceId, type Project } from '../core/house';
 import type { PlannedJob } from '../core/plan';
 
-/** Names for people: a place's own, or the house as a whole. */
+/** Names for people: a place's own, also after it was removed, or the house as a whole. */
 export const placeNameIn = (project: Project, placeId: PlaceId | null): string =>
-  placeId === null ? 'Whole house' : (project.places[placeId]?.name ?? 'A place since removed');
+  placeId === null ? 'Whole house' : placeNameOf(project, placeId);
+
+/** A person's name, also of one who no longer works on the house. */
+export const personNameIn = (project: Project, personId: PersonId): string =>
+  project.people.find(({ id }) => id === personId)?.name ??
+  project.formerNames[personId] ??
+  'Somebody';
 
 const floorWords = (floor: number): string => {
   if (floor < 0) return 'Cellar floor';

@@ -1,9 +1,14 @@
+import type { FileError } from '../core/files';
+import type { JournalEvent } from '../core/journal';
 import type { MeasuringDevice } from '../core/measure';
+import type { Result } from '../core/result';
 import type { Delivery, Enquiry, Offer } from '../core/supplier';
 import type { Moment, PlainDate } from '../core/units';
 import { momentAt, plainDate } from '../core/units';
 import type { Drafts } from '../storage/drafts';
 import type { KeyValue } from '../storage/key-value';
+import type { Locks } from '../storage/locks';
+import type { TabMemory } from '../storage/tab-memory';
 import type { Tabs } from '../storage/tabs';
 import type { Planner } from '../workers/planner';
 
@@ -13,11 +18,30 @@ export type Supplier = {
   delivery(orderId: string, promisedOn: PlainDate): Promise<Delivery>;
 };
 
+/** A file that was read: its events in stretches that can be written one after another. */
+export type ReadFile = {
+  projectId: string;
+  clock: Moment | null;
+  /** The name of the house in it. */
+  name: string;
+  events: JournalEvent[][];
+  photos: [id: string, picture: string][];
+  unread: string[];
+  /** What of it could not be taken in as an event. */
+  setAside: { path: string; reason: string }[];
+};
+
 /** Everything the store needs from the world: passed in, so that tests can pass their own. */
 export type Outside = {
   database: KeyValue;
   drafts: Drafts;
   tabs: Tabs;
+  locks: Locks;
+  tab: TabMemory;
+  /** Work nobody waits for, done when the page has nothing better to do. */
+  later(work: () => Promise<void>): void;
+  /** Lets the page breathe between two stretches of a long work. */
+  pause(): Promise<void>;
   planner: Planner;
   supplier: Supplier;
   laser: MeasuringDevice;
@@ -28,6 +52,8 @@ export type Outside = {
   newId(): string;
   /** A picture made small enough to keep, as a data address. Rejects what is no picture. */
   shrinkPhoto(file: Blob): Promise<string>;
+  /** Reads an exported house off the main thread, through the same gate as everywhere. */
+  readFile(file: Blob | string): Promise<Result<ReadFile, FileError>>;
   /** The text of the demo house file. */
   fetchDemo(): Promise<string>;
 };

@@ -1,6 +1,6 @@
 import type { Element, PlaceId } from '../core/house';
 import { dateOf } from '../core/units';
-import { readPhoto, writePhotos } from '../storage/photos';
+import { erasePhoto, readPhoto, writePhoto } from '../storage/photos';
 import { keep } from './keep';
 import { noticed } from './session';
 import type { Thunk } from './store';
@@ -13,6 +13,8 @@ const NO_ROOM = 'This photo could not be kept: the device has no room left. Noth
 export const takePhoto =
   (file: Blob, placeId: PlaceId, element: Element | null): Thunk<Promise<boolean>> =>
   async (dispatch, getState, outside) => {
+    const { door } = outside.open;
+    if (!door) return false;
     let picture: string;
     try {
       picture = await outside.shrinkPhoto(file);
@@ -22,19 +24,25 @@ export const takePhoto =
     }
     const id = outside.newId();
     try {
-      await writePhotos(outside.database, { [id]: picture });
+      await writePhoto(outside.database, door.journal, id, picture);
     } catch {
       dispatch(noticed(NO_ROOM));
       return false;
     }
     const on = dateOf(getState().session.now);
-    return dispatch(
+    const kept = await dispatch(
       keep([{ type: 'photoTaken', payload: { id, placeId, element, on } }], 'Kept the photo.'),
     );
+    if (!kept) await erasePhoto(outside.database, door.journal, id);
+    return kept;
   };
 
 /** The picture as an address for an image; null when it is not on this device. */
 export const loadPhoto =
   (id: string): Thunk<Promise<string | null>> =>
-  (_dispatch, _getState, outside) =>
-    readPhoto(outside.database, id).catch(() => null);
+  (_dispatch, _getState, outside) => {
+    const { door } = outside.open;
+    return door
+      ? readPhoto(outside.database, door.journal, id).catch(() => null)
+      : Promise.resolve(null);
+  };

@@ -1,23 +1,33 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { type Project } from '../core/house';
-import { applyEvent, type JournalEvent } from '../core/journal';
+import type { Project } from '../core/house';
 import type { Moment } from '../core/units';
-import type { SetAside } from '../storage/journal';
-import type { Registry, RegistryEntry, Settings } from '../storage/registry';
+import type { HouseEntry } from '../storage/houses';
+import type { SetAside } from '../storage/rows';
+import type { Settings } from '../storage/settings';
 
 /** The last thing done, while it can still be taken back with one tap. */
 export type Undoable = { eventIds: string[]; what: string };
 
+/** Why this tab may not write to its house any more. */
+export type Lost =
+  /** Another tab put another journal in its place. */
+  | 'replaced'
+  /** Another tab took it off the device. */
+  | 'removed'
+  /** A newer Fresh Porch wrote to it: this page has to be loaded anew. */
+  | 'newer';
+
 export type SessionState = {
   status: 'opening' | 'no-house' | 'open' | 'failed';
   failure: string | null;
-  projects: RegistryEntry[];
-  current: RegistryEntry | null;
+  houses: HouseEntry[];
+  current: HouseEntry | null;
   project: Project | null;
   /** Grows with every kept event; a plan belongs to one revision. */
   revision: number;
   now: Moment;
   setAside: SetAside[];
+  lost: Lost | null;
   undoable: Undoable | null;
   /** A sentence about something that could not be kept or read; shown until dismissed. */
   notice: string | null;
@@ -27,52 +37,75 @@ export type SessionState = {
 const initialState: SessionState = {
   status: 'opening',
   failure: null,
-  projects: [],
+  houses: [],
   current: null,
   project: null,
   revision: 0,
   now: 0 as Moment,
   setAside: [],
+  lost: null,
   undoable: null,
   notice: null,
   settings: { theme: 'system' },
+};
+
+type Opened = {
+  entry: HouseEntry;
+  project: Project;
+  setAside: SetAside[];
+  now: Moment;
+  lost: Lost | null;
 };
 
 export const session = createSlice({
   name: 'session',
   initialState,
   reducers: {
-    registryRead: (state, { payload }: PayloadAction<Registry>) => {
-      state.projects = payload.projects;
-      state.current = payload.projects.find(({ id }) => id === payload.currentId) ?? null;
-      if (!state.current) {
-        state.status = 'no-house';
-        state.project = null;
-        state.undoable = null;
-      }
+    housesListed: (state, { payload }: PayloadAction<HouseEntry[]>) => {
+      state.houses = payload;
     },
-    houseOpened: (
-      state,
-      { payload }: PayloadAction<{ project: Project; setAside: SetAside[]; now: Moment }>,
-    ) => {
+    houseOpened: (state, { payload }: PayloadAction<Opened>) => {
+      const { entry, project, setAside, now, lost } = payload;
       state.status = 'open';
+      state.current = entry;
+      state.project = project;
+      state.setAside = setAside;
+      state.now = now;
+      state.lost = lost;
+      state.undoable = null;
+      state.revision += 1;
+    },
+    noHouseOpen: (state) => {
+      state.status = 'no-house';
+      state.current = null;
+      state.project = null;
+      state.lost = null;
+      state.undoable = null;
+      state.setAside = [];
+    },
+    openFailed: (
+      state,
+      { payload }: PayloadAction<{ entry: HouseEntry | null; reason: string }>,
+    ) => {
+      state.status = 'failed';
+      state.current = payload.entry;
+      state.failure = payload.reason;
+    },
+    /** The house after something was kept, taken back, or came in from another tab. */
+    houseChanged: (
+      state,
+      { payload }: PayloadAction<{ project: Project; setAside: SetAside[] }>,
+    ) => {
       state.project = payload.project;
       state.setAside = payload.setAside;
-      state.now = payload.now;
       state.revision += 1;
     },
-    openFailed: (state, { payload }: PayloadAction<string>) => {
-      state.status = 'failed';
-      state.failure = payload;
+    asideSettled: (state, { payload }: PayloadAction<SetAside[]>) => {
+      state.setAside = payload;
     },
-    eventsKept: (state, { payload }: PayloadAction<readonly JournalEvent[]>) => {
-      state.project = payload.reduce<Project | null>(applyEvent, state.project);
-      state.revision += 1;
-    },
-    /** After an undo the journal is read again from its start. */
-    projectRebuilt: (state, { payload }: PayloadAction<Project>) => {
-      state.project = payload;
-      state.revision += 1;
+    houseLost: (state, { payload }: PayloadAction<Lost>) => {
+      state.lost = payload;
+      state.undoable = null;
     },
     undoOffered: (state, { payload }: PayloadAction<Undoable | null>) => {
       state.undoable = payload;
@@ -90,11 +123,13 @@ export const session = createSlice({
 });
 
 export const {
-  registryRead,
+  housesListed,
   houseOpened,
+  noHouseOpen,
   openFailed,
-  eventsKept,
-  projectRebuilt,
+  houseChanged,
+  asideSettled,
+  houseLost,
   undoOffered,
   clockRead,
   noticed,

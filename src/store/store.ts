@@ -9,14 +9,9 @@ import {
   planningBegun,
   planningFailed,
 } from './planning';
-import {
-  clockRead,
-  eventsKept,
-  houseOpened,
-  projectRebuilt,
-  registryRead,
-  session,
-} from './session';
+import { planningInputOf } from '../core/planning';
+import type { JournalDoor } from '../storage/journal';
+import { clockRead, houseChanged, houseOpened, noHouseOpen, session } from './session';
 
 const rootReducer = combineSlices(session, planning);
 export type RootState = ReturnType<typeof rootReducer>;
@@ -25,13 +20,14 @@ export type RootState = ReturnType<typeof rootReducer>;
 export function createStore(outside: Outside) {
   const listener = createListenerMiddleware<RootState>();
   listener.startListening({
-    matcher: isAnyOf(eventsKept, houseOpened, projectRebuilt, clockRead),
+    matcher: isAnyOf(houseChanged, houseOpened, clockRead),
     effect: async (_, { getState, dispatch, cancelActiveListeners, signal }) => {
       cancelActiveListeners();
       const { project, now, revision } = getState().session;
       if (!project) return;
       dispatch(planningBegun());
-      const result = await outside.planner.forecast(project, now, signal, (forecast) => {
+      const house = planningInputOf(project);
+      const result = await outside.planner.forecast(house, now, signal, (forecast) => {
         if (!signal.aborted) dispatch(firstPlanned({ forecast, revision }));
       });
       if (!result || signal.aborted) return;
@@ -41,7 +37,7 @@ export function createStore(outside: Outside) {
     },
   });
   listener.startListening({
-    actionCreator: registryRead,
+    matcher: isAnyOf(houseOpened, noHouseOpen),
     effect: (_, { getState, getOriginalState, dispatch }) => {
       const before = getOriginalState().session.current?.id;
       if (before !== getState().session.current?.id) dispatch(planForgotten());
@@ -51,7 +47,7 @@ export function createStore(outside: Outside) {
     reducer: rootReducer,
     middleware: (defaults) =>
       defaults({
-        thunk: { extraArgument: { ...outside, inTurn: createQueue() } },
+        thunk: { extraArgument: { ...outside, inTurn: createQueue(), open: { door: null } } },
         // Journals and plans are large and only ever replaced whole.
         immutableCheck: false,
         serializableCheck: false,
@@ -61,8 +57,11 @@ export function createStore(outside: Outside) {
 
 export type Store = ReturnType<typeof createStore>;
 export type Dispatch = Store['dispatch'];
+/** The door to the open house's journal; there is one, and nobody else reads or writes it. */
+type Open = { door: JournalDoor | null };
+
 export type Thunk<T = void> = (
   dispatch: Dispatch,
   getState: () => RootState,
-  outside: Outside & { inTurn: InTurn },
+  outside: Outside & { inTurn: InTurn; open: Open },
 ) => T;

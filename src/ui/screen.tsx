@@ -2,6 +2,29 @@ import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { PageTitle, Small } from './text';
 
+/** The heading of a page, the small line over it, and what stands at that line's right. */
+export function ScreenHead({
+  title,
+  above,
+  aboveRight,
+}: {
+  title: string;
+  above?: string;
+  aboveRight?: ReactNode;
+}) {
+  return (
+    <View className="gap-1">
+      {above !== undefined || aboveRight ? (
+        <View className="flex-row items-baseline justify-between gap-3">
+          <Small className="flex-1">{above ?? ''}</Small>
+          {aboveRight}
+        </View>
+      ) : null}
+      <PageTitle>{title}</PageTitle>
+    </View>
+  );
+}
+
 /** A scrolling page with its heading. `above` is the small line over it, `beside` opens at the right when wide. */
 export function Screen({
   title,
@@ -24,15 +47,7 @@ export function Screen({
         className="flex-1"
         contentContainerClassName="p-4 pb-8 gap-5 wide:px-6"
       >
-        <View className="gap-1">
-          {above !== undefined || aboveRight ? (
-            <View className="flex-row items-baseline justify-between gap-3">
-              <Small className="flex-1">{above ?? ''}</Small>
-              {aboveRight}
-            </View>
-          ) : null}
-          <PageTitle>{title}</PageTitle>
-        </View>
+        <ScreenHead title={title} above={above} aboveRight={aboveRight} />
         {children}
       </ScrollView>
       {beside ? (

@@ -1,7 +1,10 @@
 import { planCuts } from '../core/cuts';
 import { forecastInSteps } from '../core/forecast';
 import { effectiveEvents, parseEvent } from '../core/journal';
+import { readProjectFile } from '../core/files';
+import type { PlanningInput } from '../core/house';
 import type { InSteps } from '../core/in-steps';
+import { planningInputSchema, withFieldChanges } from '../core/planning';
 import { droppedWork } from '../core/survey/dropped';
 import { scopeHistory } from '../core/survey/history';
 import { weighInSteps } from '../core/weigh';
@@ -11,17 +14,22 @@ import { requestSchema, type WorkerReply, type WorkerRequest } from './protocol'
 
 type Steps = InSteps<WorkerReply | null, WorkerReply | null>;
 
+/** A request with the house it is about, where it is about one, and the text of its file. */
+type Question = { request: WorkerRequest; house: PlanningInput | null; text?: string };
+
 /** What the planner worker does with a request, in steps between which it listens; runs without a worker too. */
-export function* answerInSteps(request: WorkerRequest): Steps {
+export function* answerInSteps({ request, house, text = '' }: Question): Steps {
   const { id } = request;
   const failed = (error: Extract<WorkerReply, { kind: 'failed' }>['error']): WorkerReply => ({
     id,
     kind: 'failed',
     error,
   });
+  const noHouse = failed({ code: 'broke-down', detail: 'the house could not be read' });
   switch (request.kind) {
     case 'forecast': {
-      const steps = forecastInSteps(request.project, request.now);
+      if (!house) return noHouse;
+      const steps = forecastInSteps(house, request.now);
       for (;;) {
         const step = steps.next();
         if (!step.done) {
@@ -35,11 +43,13 @@ export function* answerInSteps(request: WorkerRequest): Steps {
       }
     }
     case 'compare': {
-      const weighed = yield* weighInSteps(request.project, request.now, request.options);
+      if (!house) return noHouse;
+      const weighed = yield* weighInSteps(house, request.now, request.options);
       return weighed.ok ? { id, kind: 'compare', weighed: weighed.value } : failed(weighed.error);
     }
     case 'whatif': {
-      const tried = yield* tryOut(request.project, request.now, request.changes);
+      if (!house) return noHouse;
+      const tried = yield* tryOut(house, request.now, request.tries);
       return tried.ok ? { id, kind: 'whatif', whatIf: tried.value } : failed(tried.error);
     }
     case 'history': {
@@ -50,7 +60,9 @@ export function* answerInSteps(request: WorkerRequest): Steps {
       return { id, kind: 'history', days: scopeHistory(effectiveEvents(events)) };
     }
     case 'dropped':
-      return { id, kind: 'dropped', dropped: droppedWork(request.project) };
+      return house ? { id, kind: 'dropped', dropped: droppedWork(house) } : noHouse;
+    case 'read-file':
+      return yield* fileInSteps(id, text);
     case 'cuts': {
       const plan = planCuts(request.problem);
       return plan.ok
@@ -60,6 +72,23 @@ export function* answerInSteps(request: WorkerRequest): Steps {
     case 'cancel':
       return null;
   }
+}
+
+const EVENTS_IN_A_PART = 500;
+
+/** A file's events and pictures in parts small enough to be handed over without a hitch, then the rest. */
+function* fileInSteps(id: number, text: string): Steps {
+  const file = readProjectFile(text);
+  if (!file.ok) return { id, kind: 'file-refused', error: file.error };
+  const { projectId, clock, events, photos, unread, project } = file.value;
+  for (let at = 0; at < events.length; at += EVENTS_IN_A_PART) {
+    yield { id, kind: 'file-part', events: events.slice(at, at + EVENTS_IN_A_PART), photos: [] };
+  }
+  for (const photo of Object.entries(photos)) {
+    yield { id, kind: 'file-part', events: [], photos: [photo] };
+  }
+  const setAside = file.value.setAside.map(({ path, reason }) => ({ path, reason }));
+  return { id, kind: 'file', projectId, clock, name: project.house.name, unread, setAside };
 }
 
 /** How long to work before listening again. */
@@ -76,6 +105,16 @@ export function listen(
 ): (message: unknown) => void {
   const running = new Set<number>();
   const cancelled = new Set<number>();
+  let known: { state: number; house: PlanningInput } | null = null;
+  /** The house after what changed; undefined when the changes start from another state than the one known. */
+  const houseAfter = (request: WorkerRequest): PlanningInput | null | undefined => {
+    if (!('changes' in request)) return null;
+    if (request.from !== null && request.from !== known?.state) return undefined;
+    const before = request.from === null ? null : known?.house;
+    const house = planningInputSchema.safeParse(withFieldChanges(before, request.changes));
+    known = house.success ? { state: request.state, house: house.data } : null;
+    return known?.house ?? null;
+  };
   const run = (id: number, steps: Steps): void => {
     const begin = clock();
     while (!cancelled.has(id)) {
@@ -92,9 +131,23 @@ export function listen(
     const read = requestSchema.safeParse(message);
     if (!read.success) return;
     const { id, kind } = read.data;
-    if (kind !== 'cancel') {
-      running.add(id);
-      run(id, answerInSteps(read.data));
-    } else if (running.has(id)) cancelled.add(id);
+    if (kind === 'cancel') {
+      if (running.has(id)) cancelled.add(id);
+      return;
+    }
+    const request = read.data;
+    const house = houseAfter(request);
+    if (house === undefined) return post({ id, kind: 'behind' });
+    running.add(id);
+    if (request.kind === 'read-file' && typeof request.file !== 'string') {
+      void request.file.text().then(
+        (text) => run(id, answerInSteps({ request, house, text })),
+        () => post({ id, kind: 'file-refused', error: { code: 'not-json' } }),
+      );
+    } else {
+      const text =
+        request.kind === 'read-file' && typeof request.file === 'string' ? request.file : '';
+      run(id, answerInSteps({ request, house, text }));
+    }
   };
 }

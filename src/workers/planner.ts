@@ -2,9 +2,11 @@ import { freeze } from '@reduxjs/toolkit';
 import type { Option, Weighed } from '../core/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
 import type { Dropped, ScopeDay } from '../core/survey/past-schema';
-import type { Project } from '../core/house';
-import type { EventBodyOf } from '../core/journal';
+import type { PlanningInput } from '../core/house';
+import type { FileError } from '../core/files';
+import type { EventBodyOf, JournalEvent } from '../core/journal';
 import type { Forecast } from '../core/plan';
+import { changesBetween } from '../core/planning';
 import { fail, ok, type Result } from '../core/result';
 import type { Moment } from '../core/units';
 import type { WhatIf } from '../core/whatif/schema';
@@ -23,26 +25,34 @@ type Answer<T> = Promise<Result<T, PlanningError> | undefined>;
 export type Planner = {
   /** `onFirst` hears the first feasible plan while the search goes on. */
   forecast(
-    project: Project,
+    house: PlanningInput,
     now: Moment,
     signal: AbortSignal,
     onFirst: (forecast: Forecast) => void,
   ): Answer<Forecast>;
   compare(
-    project: Project,
+    house: PlanningInput,
     now: Moment,
     options: readonly Option[],
     signal: AbortSignal,
   ): Answer<Weighed[]>;
   whatIf(
-    project: Project,
+    house: PlanningInput,
     now: Moment,
-    changes: readonly EventBodyOf[],
+    tries: readonly EventBodyOf[],
     signal: AbortSignal,
   ): Answer<WhatIf>;
   cuts(problem: CutProblem, signal: AbortSignal): Answer<CutPlan>;
   history(events: readonly unknown[]): Answer<ScopeDay[]>;
-  dropped(project: Project): Answer<Dropped[]>;
+  dropped(house: PlanningInput): Answer<Dropped[]>;
+  /** Reads an exported house. What cannot be read for reasons of its own is an error of the file. */
+  readFile(file: Blob | string): Answer<Result<FileRead, FileError>>;
+};
+
+/** A file's contents, its events in stretches as they came. */
+export type FileRead = Omit<Extract<WorkerReply, { kind: 'file' }>, 'id' | 'kind'> & {
+  events: JournalEvent[][];
+  photos: [id: string, picture: string][];
 };
 
 /** Without a word; a first plan, or a part of the answer, is one. */
@@ -50,24 +60,40 @@ const TIMEOUT_MS = 30_000;
 
 type Asked = WorkerRequest extends infer R
   ? R extends WorkerRequest
-    ? Omit<R, 'id' | 'protocolVersion'>
+    ? Omit<R, 'id' | 'protocolVersion' | 'from' | 'state' | 'changes'>
     : never
   : never;
+
+/** A question, with the house it is about. */
+type Question = { asked: Asked; house?: PlanningInput };
+
+/** What a question hears before its answer. */
+type Ears = {
+  first?: (forecast: Forecast) => void;
+  part?: (part: Extract<WorkerReply, { kind: 'file-part' }>) => void;
+};
 
 /** One worker that answers one question at a time, started on first use and again after it broke down. */
 function workerLine() {
   let worker: Worker | undefined;
   let nextId = 1;
+  /** The house as the running worker knows it. */
+  let sent: { state: number; house: PlanningInput } | null = null;
   const start = () => (worker ??= new Worker(new URL('./planner.worker', window.location.href)));
   const stop = () => {
     worker?.terminate();
     worker = undefined;
+    sent = null;
   };
-  const ask = (
-    request: Asked,
-    signal: AbortSignal,
-    onFirst: (forecast: Forecast) => void,
-  ): Answer<WorkerReply> =>
+  /** What has to be told of the house: only what changed since the worker was told last. */
+  const told = (house: PlanningInput | undefined) => {
+    if (!house) return {};
+    const changes = changesBetween(sent?.house ?? null, house);
+    const from = sent?.state ?? null;
+    sent = { state: (from ?? 0) + 1, house };
+    return { from, state: sent.state, changes };
+  };
+  const ask = ({ asked, house }: Question, signal: AbortSignal, ears: Ears): Answer<WorkerReply> =>
     new Promise((resolve) => {
       const id = nextId++;
       const running = start();
@@ -87,7 +113,8 @@ function workerLine() {
         // Frozen part by part, the store need not freeze a whole house at once.
         const reply = joined(freeze(part.data, true));
         if (!reply) return;
-        if (reply.kind === 'progress') onFirst(reply.forecast);
+        if (reply.kind === 'progress') ears.first?.(reply.forecast);
+        else if (reply.kind === 'file-part') ears.part?.(reply);
         else if (reply.kind === 'cancelled') settle(undefined);
         else settle(reply.kind === 'failed' ? fail(reply.error) : ok(reply));
       };
@@ -108,16 +135,15 @@ function workerLine() {
       running.addEventListener('message', heard);
       running.addEventListener('error', broke);
       signal.addEventListener('abort', aborted);
-      running.postMessage({ protocolVersion: PROTOCOL_VERSION, id, ...request });
+      running.postMessage({ protocolVersion: PROTOCOL_VERSION, id, ...asked, ...told(house) });
     });
-  return async (
-    request: Asked,
-    signal: AbortSignal,
-    onFirst: (forecast: Forecast) => void = () => undefined,
-  ): Answer<WorkerReply> => {
-    const result = await ask(request, signal, onFirst);
-    const isSilent = result !== undefined && !result.ok && result.error === SILENT;
-    return isSilent && !signal.aborted ? ask(request, signal, onFirst) : result;
+  return async (question: Question, signal: AbortSignal, ears: Ears = {}): Answer<WorkerReply> => {
+    const result = await ask(question, signal, ears);
+    if (signal.aborted || !result) return result;
+    const isSilent = !result.ok && result.error === SILENT;
+    const isBehind = result.ok && result.value.kind === 'behind';
+    if (isBehind) sent = null;
+    return isSilent || isBehind ? ask(question, signal, ears) : result;
   };
 }
 
@@ -131,41 +157,56 @@ const wrongKind = () => fail({ code: 'broke-down' as const, detail: 'the wrong k
 export function workerPlanner(): Planner {
   const [planning, comparing, cutting] = [workerLine(), workerLine(), workerLine()];
   return {
-    forecast: async (project, now, signal, onFirst) => {
-      const reply = await planning({ kind: 'forecast', project, now }, signal, onFirst);
+    forecast: async (house, now, signal, first) => {
+      const reply = await planning({ asked: { kind: 'forecast', now }, house }, signal, { first });
       if (!reply?.ok) return reply;
       return reply.value.kind === 'forecast' ? ok(reply.value.forecast) : wrongKind();
     },
-    compare: async (project, now, options, signal) => {
-      const reply = await comparing(
-        { kind: 'compare', project, now, options: [...options] as never },
-        signal,
-      );
+    compare: async (house, now, options, signal) => {
+      const asked = { kind: 'compare' as const, now, options: [...options] as never };
+      const reply = await comparing({ asked, house }, signal);
       if (!reply?.ok) return reply;
       return reply.value.kind === 'compare' ? ok(reply.value.weighed) : wrongKind();
     },
-    whatIf: async (project, now, changes, signal) => {
-      const reply = await comparing(
-        { kind: 'whatif', project, now, changes: [...changes] },
-        signal,
-      );
+    whatIf: async (house, now, tries, signal) => {
+      const asked = { kind: 'whatif' as const, now, tries: [...tries] };
+      const reply = await comparing({ asked, house }, signal);
       if (!reply?.ok) return reply;
       return reply.value.kind === 'whatif' ? ok(reply.value.whatIf) : wrongKind();
     },
     cuts: async (problem, signal) => {
-      const reply = await cutting({ kind: 'cuts', problem: problem as never }, signal);
+      const reply = await cutting({ asked: { kind: 'cuts', problem: problem as never } }, signal);
       if (!reply?.ok) return reply;
       return reply.value.kind === 'cuts' ? ok(reply.value.plan) : wrongKind();
     },
     history: async (events) => {
-      const reply = await comparing({ kind: 'history', events: [...events] }, NEVER);
+      const reply = await comparing({ asked: { kind: 'history', events: [...events] } }, NEVER);
       if (!reply?.ok) return reply;
       return reply.value.kind === 'history' ? ok(reply.value.days) : wrongKind();
     },
-    dropped: async (project) => {
-      const reply = await comparing({ kind: 'dropped', project }, NEVER);
+    dropped: async (house) => {
+      const asked = { kind: 'dropped' as const, now: NO_MOMENT };
+      const reply = await comparing({ asked, house }, NEVER);
       if (!reply?.ok) return reply;
       return reply.value.kind === 'dropped' ? ok(reply.value.dropped) : wrongKind();
     },
+    readFile: async (file) => {
+      const events: JournalEvent[][] = [];
+      const photos: [string, string][] = [];
+      const reply = await cutting({ asked: { kind: 'read-file', file } }, NEVER, {
+        part: (part) => {
+          if (part.events.length > 0) events.push(part.events);
+          photos.push(...part.photos);
+        },
+      });
+      if (!reply?.ok) return reply;
+      if (reply.value.kind === 'file-refused') return ok(fail(reply.value.error));
+      if (reply.value.kind !== 'file') return wrongKind();
+      const { projectId, clock, name, unread, setAside } = reply.value;
+      return ok(ok({ projectId, clock, name, unread, setAside, events, photos }));
+    },
   };
 }
+
+/** What was dropped does not depend on the hour. */
+const NO_MOMENT = 0 as Moment;

@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts/problem';
-import { projectSchema } from '../core/house';
-import { eventBodySchema } from '../core/journal';
+import { eventBodySchema, type JournalEvent } from '../core/journal';
+import { inputChangesSchema } from '../core/planning';
+import type { FileError } from '../core/files';
 import { forecastSchema, gateIdSchema, plannedJobSchema } from '../core/plan';
 import { droppedSchema, scopeDaySchema } from '../core/survey/past-schema';
 import { whatIfSchema } from '../core/whatif/schema';
 import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../core/units';
 
-export const PROTOCOL_VERSION = 5;
+export const PROTOCOL_VERSION = 6;
 
 const optionSchema = z.object({
   id: z.string(),
@@ -18,18 +19,33 @@ const optionSchema = z.object({
 });
 
 const common = { protocolVersion: z.literal(PROTOCOL_VERSION), id: z.int() };
-const ground = { project: projectSchema, now: momentSchema };
+/**
+ * The house is known on both sides and counted in states: a request says what changed since the state `from`, null
+ * being none, and which state that makes. A worker that stands at another one asks for everything.
+ */
+const ground = {
+  from: z.int().nullable(),
+  state: z.int(),
+  changes: inputChangesSchema,
+  now: momentSchema,
+};
 
 export const requestSchema = z.discriminatedUnion('kind', [
   z.object({ ...common, ...ground, kind: z.literal('forecast') }),
   z.object({ ...common, ...ground, kind: z.literal('compare'), options: z.array(optionSchema) }),
-  z.object({ ...common, ...ground, kind: z.literal('whatif'), changes: z.array(eventBodySchema) }),
+  z.object({ ...common, ...ground, kind: z.literal('whatif'), tries: z.array(eventBodySchema) }),
   /** Stops the request of this id; it is answered with `cancelled`. */
   z.object({ ...common, kind: z.literal('cancel') }),
   z.object({ ...common, kind: z.literal('cuts'), problem: cutProblemSchema }),
   /** The journal as it is stored: events are parsed one by one, as everywhere. */
   z.object({ ...common, kind: z.literal('history'), events: z.array(z.unknown()) }),
-  z.object({ ...common, kind: z.literal('dropped'), project: projectSchema }),
+  z.object({ ...common, ...ground, kind: z.literal('dropped') }),
+  /** An exported house to be read: chosen by somebody, or fetched. */
+  z.object({
+    ...common,
+    kind: z.literal('read-file'),
+    file: z.union([z.string(), z.instanceof(Blob)]),
+  }),
 ]);
 export type WorkerRequest = z.infer<typeof requestSchema>;
 
@@ -78,5 +94,24 @@ export const replySchema = z.discriminatedUnion('kind', [
   z.object({ id: z.int(), kind: z.literal('history'), days: z.array(scopeDaySchema) }),
   z.object({ id: z.int(), kind: z.literal('dropped'), dropped: z.array(droppedSchema) }),
   z.object({ id: z.int(), kind: z.literal('failed'), error: planErrorSchema }),
+  /** The worker knows another state of the house than the one the changes start from. */
+  z.object({ id: z.int(), kind: z.literal('behind') }),
+  /** Events and pictures of a file, ahead of the rest; they passed the gate where they were read. */
+  z.object({
+    id: z.int(),
+    kind: z.literal('file-part'),
+    events: z.array(z.custom<JournalEvent>()),
+    photos: z.array(z.tuple([z.string(), z.string()])),
+  }),
+  z.object({
+    id: z.int(),
+    kind: z.literal('file'),
+    projectId: z.string(),
+    clock: momentSchema.nullable(),
+    name: z.string(),
+    unread: z.array(z.string()),
+    setAside: z.array(z.object({ path: z.string(), reason: z.string() })),
+  }),
+  z.object({ id: z.int(), kind: z.literal('file-refused'), error: z.custom<FileError>() }),
 ]);
 export type WorkerReply = z.infer<typeof replySchema>;

@@ -1,5 +1,5 @@
 import { findWork } from '../steps/works';
-import { deferralKey, type JobId, type Person, type Project } from '../house';
+import { deferralKey, type JobId, type Person, type HouseToPlan } from '../house';
 import { type EventBodyOf } from '../journal';
 import { isToOrder, type Plan, type PlannedJob } from '../plan';
 import { SCHOOLS, answerEvent, answerOf } from '../schools';
@@ -24,7 +24,7 @@ const option = (id: string, title: string, givesUp: string, changes: EventBodyOf
 });
 
 const withWeek = (
-  project: Project,
+  project: HouseToPlan,
   id: string,
   change: (week: Person['week']) => Person['week'],
 ): EventBodyOf => ({
@@ -37,7 +37,7 @@ const withWeek = (
 });
 
 /** One evening more a week, on the weekday with the fewest hours. */
-function eveningOptions(project: Project): Option[] {
+function eveningOptions(project: HouseToPlan): Option[] {
   return project.people.flatMap((person) => {
     const weekdays = person.week.slice(0, SATURDAY);
     const least = weekdays.indexOf(minutes(Math.min(...weekdays)));
@@ -57,7 +57,7 @@ function eveningOptions(project: Project): Option[] {
 }
 
 /** A helper who comes both days of each weekend. */
-function helperOptions(project: Project): Option[] {
+function helperOptions(project: HouseToPlan): Option[] {
   return project.people.flatMap((person) => {
     const weekend = person.week.slice(SATURDAY);
     if (person.role === 'self' || weekend.every((day) => day >= WEEKEND_DAY)) return [];
@@ -77,7 +77,7 @@ function helperOptions(project: Project): Option[] {
 
 /** The longest own jobs on the chain that decides, given to a trade. */
 function hireOptions(
-  project: Project,
+  project: HouseToPlan,
   plan: Plan,
   chain: readonly PlannedJob[],
   most: number,
@@ -108,7 +108,7 @@ function hireOptions(
 
 /** Works of which nothing was begun and which stand on the chain, put off until somebody lives there. */
 function deferOptions(
-  project: Project,
+  project: HouseToPlan,
   plan: Plan,
   chain: readonly PlannedJob[],
   most: number,
@@ -178,7 +178,7 @@ function orderOptions(plan: Plan, chain: readonly PlannedJob[], most: number): O
 }
 
 /** Another answer to each question on which builders disagree. */
-const schoolOptions = (project: Project): Option[] =>
+const schoolOptions = (project: HouseToPlan): Option[] =>
   SCHOOLS.flatMap((school) =>
     school.answers
       .filter(({ id }) => id !== answerOf(project, school.id))
@@ -190,7 +190,7 @@ const schoolOptions = (project: Project): Option[] =>
   );
 
 /** Everything that can be changed about how the rest of the house is done, whether or not it brings the day forward. */
-export function everyChange(project: Project, plan: Plan): Option[] {
+export function everyChange(project: HouseToPlan, plan: Plan): Option[] {
   const open = plan.jobs.filter(({ doneOn }) => doneOn === null);
   return [
     ...eveningOptions(project),
@@ -207,7 +207,7 @@ export function everyChange(project: Project, plan: Plan): Option[] {
  * would say so; the first is to leave all as it is. How much each brings is measured by planning the house with it.
  */
 export function forwardOptions(
-  project: Project,
+  project: HouseToPlan,
   plan: Plan,
   chainIds: readonly JobId[] = plan.gates.live.chain,
 ): Option[] {

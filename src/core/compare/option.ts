@@ -1,5 +1,6 @@
-import { type Decision, type Project } from '../house';
-import { applyEvent, type EventBodyOf } from '../journal';
+import { type Decision, type HouseToPlan } from '../house';
+import type { EventBodyOf } from '../journal';
+import { withChanges } from '../planning';
 import type { Cents, Minutes, PlainDate } from '../units';
 
 /** One way to go: what would be said to the journal if it were chosen, and what no plan can tell of it. */
@@ -59,5 +60,5 @@ export const GIVES_UP: Record<Decision, string> = {
 };
 
 /** The house as it would be; an option that the house cannot take leaves it as it is. */
-export const withOption = (project: Project, option: Option): Project =>
-  option.changes.reduce<Project>((house, change) => applyEvent(house, change) ?? house, project);
+export const withOption = (project: HouseToPlan, option: Option): HouseToPlan =>
+  withChanges(project, option.changes);

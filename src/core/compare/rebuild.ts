@@ -1,4 +1,4 @@
-import { floorArea, isOutside, placesInOrder, type Project } from '../house';
+import { floorArea, isOutside, placesInOrder, type HouseToPlan } from '../house';
 import {
   AREA_PER_SQFT,
   fromSquareFeet,
@@ -22,13 +22,13 @@ const NEW_CONTINGENCY_PERCENT = 5;
 const YEARS_NEW = 60;
 
 /** Square feet of all floors inside. */
-const insideArea = (project: Project): number =>
+const insideArea = (project: HouseToPlan): number =>
   placesInOrder(project)
     .filter(({ kind }) => !isOutside(kind))
     .reduce((sum, place) => sum + floorArea(place) / AREA_PER_SQFT, 0);
 
 /** What the price of building new is made of. */
-export const rebuildBasis = (project: Project) => ({
+export const rebuildBasis = (project: HouseToPlan) => ({
   area: fromSquareFeet(insideArea(project)),
   buildCents: cents(BUILD_CENTS_A_SQFT),
   clearCents: cents(CLEAR_CENTS_A_SQFT),
@@ -38,7 +38,7 @@ export const rebuildBasis = (project: Project) => ({
  * Tearing down and building new, in the same figures as renovating on: area × rate, permit, clearing and
  * building days in a row. Nothing paid so far comes back.
  */
-export function weighRebuild(project: Project, today: PlainDate, against: Weighed): Weighed {
+export function weighRebuild(project: HouseToPlan, today: PlainDate, against: Weighed): Weighed {
   const squareFeet = insideArea(project);
   const build = cents(squareFeet * BUILD_CENTS_A_SQFT);
   const clear = cents(squareFeet * CLEAR_CENTS_A_SQFT);

@@ -1,1 +1,1 @@
-export { diaryOf, type DiaryPage } from './diary';
+export { diaryOf, pageSums, type DiaryPage } from './diary';

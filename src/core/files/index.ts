@@ -1,8 +1,10 @@
 export {
   FILE_VERSION,
+  projectFileParts,
   readProjectFile,
   writeProjectFile,
   type FileError,
+  type FilePart,
   type ProjectFile,
   type ReadProject,
 } from './project-file';

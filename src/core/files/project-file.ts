@@ -44,25 +44,49 @@ const frameSchema = z.object({
   unread: z.array(z.unknown()).default([]),
 });
 
-type Written = Pick<ProjectFile, 'projectId' | 'clock' | 'events'> & Partial<ProjectFile>;
+type Written = Pick<ProjectFile, 'projectId' | 'clock' | 'events'> &
+  Partial<Pick<ProjectFile, 'unread'>>;
 
-const lines = (rows: readonly string[]): string =>
-  `\n${rows.map((row) => `  ${row}`).join(',\n')}\n`;
+/** Rows of text that are written, and freed, at a time. */
+const ROWS_AT_A_TIME = 200;
 
-/** One event a line, so that two files can be compared by eye. Equal projects give equal text. */
-export function writeProjectFile(file: Written): string {
-  const { projectId, clock, events, photos = {}, unread = [] } = file;
+/** A stretch of the file's text, or the place where a picture's text belongs. */
+export type FilePart = string | { picture: string };
+
+/**
+ * A file in parts, for a house too large to be written in one go: one event a line, so that two files can be compared
+ * by eye. Equal projects give equal text. Whoever puts the parts together fills in the pictures, as JSON texts.
+ */
+export function* projectFileParts(file: Written, pictures: readonly string[]): Generator<FilePart> {
+  const { projectId, clock, events, unread = [] } = file;
   const head = JSON.stringify({ format: FORMAT, version: FILE_VERSION, projectId, clock });
-  const told = lines(events.map((event) => JSON.stringify(eventRow(event))));
-  const pictures = Object.keys(photos)
-    .sort()
-    .map((id) => `${JSON.stringify(id)}:${JSON.stringify(photos[id])}`);
-  const carried = unread.map((text) => JSON.stringify(text));
-  const tail = [
-    pictures.length === 0 ? '' : `,"photos":{${lines(pictures)}}`,
-    carried.length === 0 ? '' : `,"unread":[${lines(carried)}]`,
-  ].join('');
-  return `${head.slice(0, -1)},"events":[${told}]${tail}}\n`;
+  yield `${head.slice(0, -1)},"events":[`;
+  for (let at = 0; at < Math.max(1, events.length); at += ROWS_AT_A_TIME) {
+    const some = events
+      .slice(at, at + ROWS_AT_A_TIME)
+      .map((event) => `  ${JSON.stringify(eventRow(event))}`);
+    yield `${at === 0 ? '\n' : ',\n'}${some.join(',\n')}`;
+  }
+  yield '\n]';
+  for (const [at, picture] of pictures.toSorted(byCodeUnits).entries()) {
+    yield `${at === 0 ? ',"photos":{' : ','}\n  ${JSON.stringify(picture)}:`;
+    yield { picture };
+  }
+  if (pictures.length > 0) yield '\n}';
+  if (unread.length > 0) {
+    yield `,"unread":[\n${unread.map((text) => `  ${JSON.stringify(text)}`).join(',\n')}\n]`;
+  }
+  yield '}\n';
+}
+
+const byCodeUnits = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+
+/** A whole file as one text. */
+export function writeProjectFile(file: Written & Partial<Pick<ProjectFile, 'photos'>>): string {
+  const { photos = {} } = file;
+  return [...projectFileParts(file, Object.keys(photos))]
+    .map((part) => (typeof part === 'string' ? part : JSON.stringify(photos[part.picture])))
+    .join('');
 }
 
 function parseJson(text: string): Result<unknown, FileError> {

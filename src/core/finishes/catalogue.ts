@@ -1,4 +1,4 @@
-import type { Product, Project } from '../house';
+import type { Product, HouseToPlan } from '../house';
 import { cents } from '../units';
 
 const product = (
@@ -109,10 +109,10 @@ export const CATALOGUE: readonly Product[] = [
 ];
 
 /** Own products first: the label in hand wins. */
-export const productsOf = (project: Project): Product[] => [
+export const productsOf = (project: HouseToPlan): Product[] => [
   ...Object.values(project.products),
   ...CATALOGUE,
 ];
 
-export const findProduct = (project: Project, id: string | undefined): Product | undefined =>
+export const findProduct = (project: HouseToPlan, id: string | undefined): Product | undefined =>
   id === undefined ? undefined : (project.products[id] ?? CATALOGUE.find((each) => each.id === id));

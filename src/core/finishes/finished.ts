@@ -5,7 +5,7 @@ import {
   type Opening,
   type Place,
   type Product,
-  type Project,
+  type HouseToPlan,
   type Slot,
 } from '../house';
 import { findSum, sayLength, saySumError, type Takeoff } from '../takeoff';
@@ -70,7 +70,7 @@ export function takeoffFor(
 }
 
 function fromTakeoff(
-  project: Project,
+  project: HouseToPlan,
   place: Place,
   product: Product,
   { fields, line }: Serving,
@@ -110,7 +110,7 @@ function fromTakeoff(
 
 /** Windows or doors of a room, each with what was chosen for it. */
 export function openingsOf(
-  project: Project,
+  project: HouseToPlan,
   place: Place,
   kind: Opening['kind'],
 ): { index: number; opening: Opening; product: Product | undefined }[] {
@@ -131,7 +131,7 @@ export function openingsOf(
 }
 
 function fromOpenings(
-  project: Project,
+  project: HouseToPlan,
   place: Place,
   kind: 'window' | 'door',
   count: number,
@@ -174,7 +174,7 @@ const TO_MEASURE = new Set([
  * material is still to be chosen; made-to-measure things in a room not yet walked with the tape are to be measured.
  */
 export function settleMaterial(
-  project: Project,
+  project: HouseToPlan,
   place: Place | undefined,
   key: string,
   use: { what: string; unit: string; price: Cents; leadDays: number },

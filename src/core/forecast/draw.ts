@@ -1,4 +1,4 @@
-import type { JobId, Project } from '../house';
+import type { JobId, HouseToPlan } from '../house';
 import { gateRank } from '../keys';
 import { GATES_COUNTED, jobsOfGate, type Plan, type PlanError, type PlannedJob } from '../plan';
 import { fail, ok, type Result } from '../result';
@@ -64,7 +64,7 @@ type Table = {
   risks: readonly OpenRisk[];
 };
 
-function tableOf(project: Project, now: Moment, plan: Plan): Result<Table, PlanError> {
+function tableOf(project: HouseToPlan, now: Moment, plan: Plan): Result<Table, PlanError> {
   const ground = layGround(project, now, WITHOUT_RISKS);
   if (!ground.ok) return ground;
   const { tasks, links } = openTasks(ground.value);
@@ -164,7 +164,7 @@ export type Prepared = { plan: Plan; table: Table; simulator: Simulator };
  * Lays the house out in the order of `plan`, without what its suspicions are allowed for: what they may find is drawn.
  */
 export function prepareFrom(
-  project: Project,
+  project: HouseToPlan,
   now: Moment,
   plan: Plan,
 ): Result<Prepared, PlanError> {
@@ -186,7 +186,7 @@ const lastFinish = ({ jobs, now }: Plan): Moment =>
   jobs.reduce((last, { finish }) => (finish > last ? finish : last), now);
 
 /** {@link prepareFrom} a plan of its own. */
-export function prepareDraw(project: Project, now: Moment): Result<Prepared, PlanError> {
+export function prepareDraw(project: HouseToPlan, now: Moment): Result<Prepared, PlanError> {
   const plan = planHouse(project, now);
   return plan.ok ? prepareFrom(project, now, plan.value) : plan;
 }
@@ -239,7 +239,7 @@ export const drawFrom = (prepared: Prepared, options: DrawOptions = {}): Drawn =
 
 /** The whole of it for one house. */
 export function drawForecast(
-  project: Project,
+  project: HouseToPlan,
   now: Moment,
   options: DrawOptions = {},
 ): Result<Drawn, PlanError> {

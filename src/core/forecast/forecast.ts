@@ -1,4 +1,4 @@
-import type { Project } from '../house';
+import type { HouseToPlan } from '../house';
 import { quietly, toTheEnd, type InSteps } from '../in-steps';
 import type { Doubt, Forecast, Plan, PlanError } from '../plan';
 import { ok, type Result } from '../result';
@@ -18,7 +18,7 @@ const FIRST_RUNS = 60;
  * rough doubt, then `null` wherever it may be stopped, and the improved one at the end.
  */
 export function* forecastInSteps(
-  project: Project,
+  project: HouseToPlan,
   now: Moment,
   runs = SCREEN_RUNS,
 ): InSteps<Forecast | null, Result<Forecast, PlanError>> {
@@ -31,12 +31,17 @@ export function* forecastInSteps(
 
 /** {@link forecastInSteps} run to its end. */
 export const forecastHouse = (
-  project: Project,
+  project: HouseToPlan,
   now: Moment,
   runs = SCREEN_RUNS,
 ): Result<Forecast, PlanError> => toTheEnd(forecastInSteps(project, now, runs));
 
-function* drawn(project: Project, now: Moment, plan: Plan, runs: number): InSteps<null, Forecast> {
+function* drawn(
+  project: HouseToPlan,
+  now: Moment,
+  plan: Plan,
+  runs: number,
+): InSteps<null, Forecast> {
   const prepared = prepareFrom(project, now, plan);
   // What can be planned with its suspicions can be planned without them.
   if (!prepared.ok) throw new Error(`no plan without risks: ${prepared.error.code}`);

@@ -136,9 +136,11 @@ export {
   budgetSchema,
   daysInOrder,
   houseSchema,
+  placeNameOf,
   placesInOrder,
   projectSchema,
   type Budget,
   type House,
   type Project,
 } from './project';
+export { NOT_PLANNED, type HouseToPlan, type Logged, type PlanningInput } from './to-plan';

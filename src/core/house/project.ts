@@ -7,7 +7,7 @@ import {
   pathSchema,
   schoolsSchema,
 } from './choices';
-import { dayLogSchema } from './entries';
+import { dayLogSchema, type DayLog } from './entries';
 import { ownLineSchema, productSchema } from './finishes';
 import { ownRuleSchema } from './moves';
 import { personSchema } from './people';
@@ -95,9 +95,26 @@ export const projectSchema = z.object({
 });
 export type Project = z.infer<typeof projectSchema>;
 
-export const placesInOrder = (project: Project) =>
+export const placesInOrder = (project: Pick<Project, 'places' | 'placeOrder'>) =>
   project.placeOrder.flatMap((id) => project.places[id] ?? []);
 
-/** Log lines, oldest first; lines of one day in the order they were kept. */
-export const daysInOrder = (project: Project) =>
-  Object.values(project.days).sort((a, b) => a.date.localeCompare(b.date));
+const byDate = (a: DayLog, b: DayLog): number => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0);
+
+/** Log lines, oldest first; lines of one day in the order they were kept. Sorted once for each state of the diary. */
+export function daysInOrder({ days }: Pick<Project, 'days'>): readonly DayLog[] {
+  const known = sortedDays.get(days) ?? Object.values(days).sort(byDate);
+  sortedDays.set(days, known);
+  return known;
+}
+const sortedDays = new WeakMap<Project['days'], readonly DayLog[]>();
+
+/** A place's name; of one that was removed the name it had, said so. */
+export function placeNameOf(
+  { places, formerNames }: Pick<Project, 'places' | 'formerNames'>,
+  id: string,
+): string {
+  const former = formerNames[id];
+  return (
+    places[id]?.name ?? (former === undefined ? 'A place since removed' : `${former} (removed)`)
+  );
+}

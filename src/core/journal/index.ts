@@ -12,3 +12,5 @@ export {
 export { compareEvents, effectiveEvents, inJournalOrder, reduceJournal } from './reduce';
 export { eventRow, parseEvent, type EventFault } from './read';
 export { JOURNAL_VERSION, REDUCER_VERSION } from './versions';
+export { checkKept, type KeepingFault } from './keeping';
+export { wordsIn, type WordsIn } from './words-in';

@@ -1,4 +1,4 @@
-import type { JobId, Project } from '../house';
+import type { JobId, HouseToPlan } from '../house';
 import { closureBefore, type Graph } from '../order';
 import type { Job } from '../steps';
 import { CONDITIONS, GATES, type Condition, type GateId } from '../steps/conditions';
@@ -44,7 +44,7 @@ export type ConditionState = {
 /** A condition is met when all its jobs are done, or by an own check when nothing in the plan meets it. */
 export function conditionStates(
   gate: GateId,
-  project: Project,
+  project: HouseToPlan,
   jobs: readonly Job[],
   isDone: (id: JobId) => boolean,
 ): ConditionState[] {

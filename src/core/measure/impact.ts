@@ -1,4 +1,4 @@
-import type { JobId, PlaceId, Project } from '../house';
+import type { JobId, PlaceId, HouseToPlan } from '../house';
 import { expandJobs, type Job, type JobMaterial } from '../steps';
 import { cents, minutes, type Cents, type Minutes } from '../units';
 
@@ -53,7 +53,7 @@ function lineChanges(before: readonly Job[], after: readonly Job[], ordered: Rea
 }
 
 /** Compares two states of a house job by job and line by line: what a changed size, or another finish, does. */
-export function impactOf(before: Project, after: Project): Impact {
+export function impactOf(before: HouseToPlan, after: HouseToPlan): Impact {
   const [old, now] = [expandJobs(before), expandJobs(after)];
   const ordered = new Set(
     Object.values(before.orders).flatMap((order) => [

@@ -1,5 +1,5 @@
 import { openingsOf } from '../finishes';
-import { placesInOrder, type Place, type PlaceId, type Project } from '../house';
+import { placesInOrder, type Place, type PlaceId, type HouseToPlan } from '../house';
 import { expandJobs, type Job } from '../steps';
 import type { PlainDate } from '../units';
 
@@ -32,7 +32,7 @@ function roomAsks(jobs: readonly Job[]): string[] {
   return [...new Set([...made, ...sized])];
 }
 
-function ofPlace(project: Project, place: Place, jobs: readonly Job[]): ToMeasure[] {
+function ofPlace(project: HouseToPlan, place: Place, jobs: readonly Job[]): ToMeasure[] {
   const found: ToMeasure[] = [];
   const asks = roomAsks(jobs);
   if (!project.measured[place.id] && asks.length > 0) {
@@ -59,7 +59,7 @@ function ofPlace(project: Project, place: Place, jobs: readonly Job[]): ToMeasur
 
 /** Everything that must be measured before quantities and orders are more than a guess, in walking order. */
 export function measuringPass(
-  project: Project,
+  project: HouseToPlan,
   isOpen: (job: Job) => boolean = () => true,
 ): MeasuringPass {
   const jobs = expandJobs(project).filter(isOpen);

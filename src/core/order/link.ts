@@ -1,4 +1,4 @@
-import { pairKey, type Project } from '../house';
+import { pairKey, type HouseToPlan } from '../house';
 import { answerOf } from '../schools';
 import type { Job, Tag } from '../steps';
 import { buildGraph, closureBefore, type Link } from './graph';
@@ -93,7 +93,7 @@ function ownRuleLinks(jobs: readonly Job[], { ownRules }: OwnOrder): Link[] {
     .map(({ before, after, because }) => ({ before, after, why: because, strength: 'own' }));
 }
 
-export type OwnOrder = Pick<Project, 'ownRules' | 'overruled' | 'path' | 'schools' | 'house'>;
+export type OwnOrder = Pick<HouseToPlan, 'ownRules' | 'overruled' | 'path' | 'schools' | 'house'>;
 
 /** A rule of a school holds while the house answers so. */
 const applies = ({ school }: Rule, own: OwnOrder): boolean =>

@@ -1,10 +1,10 @@
-import type { Project } from '../house';
+import type { HouseToPlan } from '../house';
 import type { LogJob } from '../log';
 import { progressOf, readProgress } from './progress';
 import { expandJobs } from '../steps';
 
 /** The jobs of a house as the grammar sees them, when no plan is at hand to say which are ready. */
-export function logJobs(project: Project): LogJob[] {
+export function logJobs(project: HouseToPlan): LogJob[] {
   const progress = readProgress(project);
   return expandJobs(project).map((job) => {
     const { doneOn, firstOn } = progressOf(progress, job.id);

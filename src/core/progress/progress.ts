@@ -1,75 +1,77 @@
 import {
   daysInOrder,
-  type DayLog,
   type Entry,
+  type HouseToPlan,
   type Inspection,
   type JobId,
+  type Logged,
   type Project,
 } from '../house';
 import type { Job } from '../steps';
 import { minutes, type Minutes, type PlainDate } from '../units';
 
-/** What the log says of one job. */
-export type Progress = {
-  /** Percent done as last told; null when only hours are known. */
-  share: number | null;
-  /** Person-minutes logged. */
-  logged: Minutes;
-  /** Days with a line about it, first and last. */
-  firstOn: PlainDate | null;
-  lastOn: PlainDate | null;
-  doneOn: PlainDate | null;
+/** What is known of one job: the diary, ticks and visits together. */
+export type Progress = Logged & {
   /** Visits of an inspector that did not pass, oldest first. */
   failed: readonly Inspection[];
 };
 
-const NOTHING: Progress = {
+const NOTHING: Logged = {
   share: null,
   logged: minutes(0),
   firstOn: null,
   lastOn: null,
   doneOn: null,
-  failed: [],
 };
+const UNTOUCHED: Progress = { ...NOTHING, failed: [] };
 
-function touched(progress: Progress, on: PlainDate): Progress {
-  return {
-    ...progress,
-    firstOn: progress.firstOn ?? on,
-    lastOn: on,
-  };
-}
+const touched = <T extends Logged>(progress: T, on: PlainDate): T => ({
+  ...progress,
+  firstOn: progress.firstOn ?? on,
+  lastOn: on,
+});
 
-function afterEntry(progress: Progress, entry: Entry, on: PlainDate): Progress {
+function afterEntry(before: Logged, entry: Entry, on: PlainDate): Logged {
   if (entry.kind === 'hours') {
-    return touched({ ...progress, logged: minutes(progress.logged + entry.minutes) }, on);
+    return touched({ ...before, logged: minutes(before.logged + entry.minutes) }, on);
   }
   if (entry.kind === 'progress') {
     const doneOn = entry.share === 100 ? on : null;
-    return touched({ ...progress, share: entry.share, doneOn }, on);
+    return touched({ ...before, share: entry.share, doneOn }, on);
   }
-  return progress;
+  return before;
 }
 
 const jobOfEntry = (entry: Entry): JobId | null =>
   entry.kind === 'hours' || entry.kind === 'progress' ? entry.jobId : null;
 
-/** Reads the whole log once: what is known of every job that was ever named. */
-export function readProgress(project: Project): Map<JobId, Progress> {
-  const byJob = new Map<JobId, Progress>();
-  const update = (jobId: JobId, change: (before: Progress) => Progress) =>
-    byJob.set(jobId, change(byJob.get(jobId) ?? NOTHING));
-  const readDay = (day: DayLog) => {
+/** What the whole diary says of every job that was ever named; lines read on top of what is known already. */
+export function loggedIn(
+  house: Pick<Project, 'days'>,
+  known: Readonly<Record<string, Logged>> = {},
+): Record<string, Logged> {
+  const byJob = { ...known };
+  for (const day of daysInOrder(house)) {
     for (const entry of day.entries) {
       const jobId = jobOfEntry(entry);
-      if (jobId) update(jobId, (before) => afterEntry(before, entry, day.date));
+      if (jobId) byJob[jobId] = afterEntry(byJob[jobId] ?? NOTHING, entry, day.date);
     }
-  };
-  daysInOrder(project).forEach(readDay);
-  for (const [jobId, on] of Object.entries(project.ticked)) {
+  }
+  return byJob;
+}
+
+/** What is known of every job that was ever named. */
+export function readProgress(house: HouseToPlan): Map<JobId, Progress> {
+  const logged = 'logged' in house ? house.logged : loggedIn(house);
+  const byJob = new Map<JobId, Progress>(
+    Object.entries(logged).map(([jobId, told]) => [jobId as JobId, { ...told, failed: [] }]),
+  );
+  const update = (jobId: JobId, change: (before: Progress) => Progress) =>
+    byJob.set(jobId, change(byJob.get(jobId) ?? UNTOUCHED));
+  for (const [jobId, on] of Object.entries(house.ticked)) {
     update(jobId as JobId, (before) => ({ ...touched(before, on), share: 100, doneOn: on }));
   }
-  for (const visit of project.inspections) {
+  for (const visit of house.inspections) {
     update(visit.jobId, (before) =>
       visit.result === 'passed'
         ? { ...touched(before, visit.on), share: 100, doneOn: visit.on }
@@ -80,7 +82,7 @@ export function readProgress(project: Project): Map<JobId, Progress> {
 }
 
 export const progressOf = (byJob: ReadonlyMap<JobId, Progress>, jobId: JobId): Progress =>
-  byJob.get(jobId) ?? NOTHING;
+  byJob.get(jobId) ?? UNTOUCHED;
 
 /** A job that outlives its estimate is taken to need this much of it still, until a share is told. */
 const LEAST_LEFT = 0.15;

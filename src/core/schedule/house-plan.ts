@@ -1,4 +1,4 @@
-import type { Project } from '../house';
+import type { HouseToPlan } from '../house';
 import { closureBefore } from '../order';
 import type { Plan, PlanError } from '../plan';
 import { ok, type Result } from '../result';
@@ -56,7 +56,7 @@ const firstPlan = ({ ground, open, first }: Start) => planFrom(ground, open, fir
  * rules, and when nobody has an hour for work that is left.
  */
 export function* planInSteps(
-  project: Project,
+  project: HouseToPlan,
   now: Moment,
   { caution = AS_ESTIMATED, schedules, seed = 1 }: PlanOptions = {},
 ): Generator<Plan | null, Result<Plan, PlanError>, void> {
@@ -86,7 +86,7 @@ export function* planInSteps(
 
 /** One schedule in the order of another plan of the same house: what differs, differs by the caution alone. */
 export function planInOrder(
-  project: Project,
+  project: HouseToPlan,
   now: Moment,
   like: Plan,
   { caution = AS_ESTIMATED }: Pick<PlanOptions, 'caution'> = {},
@@ -103,7 +103,7 @@ export function planInOrder(
 
 /** {@link planInSteps} run to its end. */
 export function planHouse(
-  project: Project,
+  project: HouseToPlan,
   now: Moment,
   options: PlanOptions = {},
 ): Result<Plan, PlanError> {

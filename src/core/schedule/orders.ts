@@ -1,4 +1,4 @@
-import type { Order, Project } from '../house';
+import type { Order, HouseToPlan } from '../house';
 import type { Progress } from '../progress';
 import type { Job, JobMaterial } from '../steps';
 import { addDays, dateOf, momentAt, plainDate, type Moment, type PlainDate } from '../units';
@@ -12,7 +12,7 @@ const CUSHION_DAYS = 2;
 const MORNING = 8 * 60;
 
 /** One order may serve several lines; it stands under each of them. */
-export const ordersByLine = (project: Project): Map<string, Order> =>
+export const ordersByLine = (project: HouseToPlan): Map<string, Order> =>
   new Map(
     Object.values(project.orders).flatMap((order) =>
       [order.lineId, ...(order.shares ?? []).map(({ lineId }) => lineId)].map(

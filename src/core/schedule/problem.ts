@@ -1,4 +1,4 @@
-import { isOutside, type Demand, type JobId, type Order, type Project } from '../house';
+import { isOutside, type Demand, type JobId, type Order, type HouseToPlan } from '../house';
 import { gateMembership, gateRank, type GateMembership } from '../keys';
 import {
   buildGraph,
@@ -34,7 +34,7 @@ import { roughSpan, type ShutRoom, type Task, type TaskWork } from './task';
 
 /** The house turned into jobs, links and what is known of each: the ground a plan stands on. */
 export type Ground = {
-  project: Project;
+  project: HouseToPlan;
   now: Moment;
   caution: Caution;
   jobs: readonly Job[];
@@ -70,7 +70,7 @@ const ROOMS_AT_MOST = 10_000;
 const GROUPS_OF_PATH = 1_000_000;
 
 export function layGround(
-  project: Project,
+  project: HouseToPlan,
   now: Moment,
   caution: Caution,
 ): Result<Ground, PlanError> {

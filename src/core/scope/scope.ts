@@ -3,7 +3,7 @@ import {
   placesInOrder,
   surveyIdOf,
   type PlaceId,
-  type Project,
+  type HouseToPlan,
   type Survey,
   type Suspicion,
 } from '../house';
@@ -42,7 +42,7 @@ const LOOKS: Record<Suspicion, string> = {
 export const lookWorkFor = (suspicion: Suspicion): string => LOOKS[suspicion];
 
 /** What a decision comes to in a place; undefined when nothing has to be done, or the library has no way. */
-export function wayOf(survey: Survey, project: Project): string | undefined {
+export function wayOf(survey: Survey, project: HouseToPlan): string | undefined {
   const place = project.places[survey.placeId];
   if (!place || survey.decision === 'undecided') return undefined;
   const ways = waysFor(survey.element, survey.decision, place.kind);
@@ -55,7 +55,7 @@ const said = (survey: Survey): string =>
 
 type Undeferred = Omit<ScopeItem, 'deferred'>;
 
-function itemsOf(survey: Survey, project: Project): Undeferred[] {
+function itemsOf(survey: Survey, project: HouseToPlan): Undeferred[] {
   const { placeId, count } = survey;
   const surveyId = surveyIdOf(survey);
   const workId = wayOf(survey, project);
@@ -98,7 +98,7 @@ function itemsOf(survey: Survey, project: Project): Undeferred[] {
  * Everything that is to happen, place by place in walking order. Derived on every reading, so a decision that
  * changes leaves nothing behind; the same work asked for twice in a place becomes one set of jobs.
  */
-export function scopeOf(project: Project): ScopeItem[] {
+export function scopeOf(project: HouseToPlan): ScopeItem[] {
   const surveys = Object.values(project.surveys);
   const chosen = Object.values(project.works);
   return placesInOrder(project).flatMap(({ id }) =>

@@ -7,7 +7,7 @@ import {
   type JobId,
   type OwnJob,
   type Place,
-  type Project,
+  type HouseToPlan,
 } from '../house';
 import { scopeOf, type ScopeItem } from '../scope';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, cents, minutes, type Minutes } from '../units';
@@ -73,7 +73,7 @@ function materialsFor(
   jobId: JobId,
   quantity: Quantity,
   place: Place | undefined,
-  project: Project,
+  project: HouseToPlan,
 ): JobMaterial[] {
   return step.materials.map((use) => {
     const lineId = `${jobId}+${use.id}`;
@@ -96,7 +96,7 @@ function materialsFor(
 }
 
 /** Lines written by hand for this job. */
-const ownLinesOf = (jobId: JobId, project: Project): JobMaterial[] =>
+const ownLinesOf = (jobId: JobId, project: HouseToPlan): JobMaterial[] =>
   Object.values(project.ownLines)
     .filter((line) => line.jobId === jobId)
     .map(({ id, what, unit, units, price, leadDays }) => ({
@@ -110,7 +110,7 @@ const ownLinesOf = (jobId: JobId, project: Project): JobMaterial[] =>
       pending: null,
     }));
 
-function applies(step: Step, project: Project): boolean {
+function applies(step: Step, project: HouseToPlan): boolean {
   const { builtBefore, occupancy } = step.onlyIf ?? {};
   if (builtBefore !== undefined && project.house.yearBuilt >= builtBefore) return false;
   return occupancy === undefined || project.house.occupancy === occupancy;
@@ -150,7 +150,7 @@ type Asks = {
   byPlace: Map<string, Map<string, Ask>>;
 };
 
-function collectAsks(project: Project): Asks {
+function collectAsks(project: HouseToPlan): Asks {
   const house = new Map<string, Ask>();
   const byFloor: Asks['byFloor'] = new Map();
   const byPlace: Asks['byPlace'] = new Map();
@@ -174,7 +174,7 @@ function collectAsks(project: Project): Asks {
   return { house, byFloor, byPlace };
 }
 
-function jobOf(step: Step, where: Place | number | undefined, ask: Ask, project: Project): Job {
+function jobOf(step: Step, where: Place | number | undefined, ask: Ask, project: HouseToPlan): Job {
   const place = typeof where === 'object' ? where : undefined;
   const floor = typeof where === 'number' ? where : (place?.floor ?? null);
   const id = jobIdFor(place?.id ?? (floor === null ? HOUSE : `floor${floor}`), step.id);
@@ -205,7 +205,7 @@ function jobOf(step: Step, where: Place | number | undefined, ask: Ask, project:
   };
 }
 
-const ownJobOf = (own: OwnJob, project: Project): Job => ({
+const ownJobOf = (own: OwnJob, project: HouseToPlan): Job => ({
   id: own.id,
   stepId: null,
   placeId: own.placeId,
@@ -238,7 +238,7 @@ const ownJobOf = (own: OwnJob, project: Project): Job => ({
 });
 
 /** A job that was hired out takes the trade's days and price, materials included, and none of one's own hours. */
-function givenToTrade(job: Job, project: Project): Job {
+function givenToTrade(job: Job, project: HouseToPlan): Job {
   const hire = project.hired[job.id];
   if (!hire || job.work.kind !== 'effort') return job;
   const { trade, workdays, cents: price } = hire;
@@ -251,7 +251,7 @@ function givenToTrade(job: Job, project: Project): Job {
   };
 }
 
-function withOwnLines(job: Job, project: Project): Job {
+function withOwnLines(job: Job, project: HouseToPlan): Job {
   const own = ownLinesOf(job.id, project);
   return own.length > 0 ? { ...job, materials: [...job.materials, ...own] } : job;
 }
@@ -261,7 +261,7 @@ function withOwnLines(job: Job, project: Project): Job {
  * however many works ask for it, what every house needs, and jobs of one's own. Ordered by stage,
  * then walking order. Ids depend on place and step alone, so logs keep pointing at their job.
  */
-export function expandJobs(project: Project): Job[] {
+export function expandJobs(project: HouseToPlan): Job[] {
   const { house, byFloor, byPlace } = collectAsks(project);
   const places = placesInOrder(project);
   const steps = STEPS.filter((step) => applies(step, project)).map((step) =>

@@ -1,10 +1,10 @@
-import type { Project } from '../house';
+import type { HouseToPlan } from '../house';
 import { progressOf, readProgress } from '../progress';
 import { expandJobs, findStep } from '../steps';
 import type { Dropped } from './past-schema';
 
 /** Nothing logged is lost when a decision changes: it stands here until the job is wanted again. */
-export function droppedWork(project: Project): Dropped[] {
+export function droppedWork(project: HouseToPlan): Dropped[] {
   const wanted = new Set(expandJobs(project).map(({ id }) => id));
   const progress = readProgress(project);
   return [...progress.keys()]

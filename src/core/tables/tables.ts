@@ -1,4 +1,4 @@
-import type { PlaceId, Project } from '../house';
+import { placeNameOf, type PlaceId, type Project } from '../house';
 import { paymentsOf } from '../ledger';
 import type { Plan } from '../plan';
 import { stageName } from '../steps/stages';
@@ -9,7 +9,7 @@ export type Table = string[][];
 
 const hours = (minutes: number): string => (minutes / 60).toFixed(2);
 const placeName = (project: Project, placeId: PlaceId | null): string =>
-  placeId === null ? 'House' : (project.places[placeId]?.name ?? placeId);
+  placeId === null ? 'House' : placeNameOf(project, placeId);
 
 export function jobsTable(project: Project, plan: Plan): Table {
   const head =

@@ -1,4 +1,4 @@
-import { isAtRest, workWindow, type Project } from '../house';
+import { isAtRest, workWindow, type HouseToPlan } from '../house';
 import { linkJobs } from '../order';
 import type { Plan, PlannedJob } from '../plan';
 import { daylightOn } from '../schedule/daylight';
@@ -9,7 +9,7 @@ import { dateOf, isWeekend, lastDayOf, daysBetween, minuteOfDay, toDayNumber } f
  * What is wrong with a plan, found without the scheduler's help: from the rules, the steps' waits and
  * the people's calendars alone. An empty list is a plan one can work by.
  */
-export function faultsOf(project: Project, plan: Plan): string[] {
+export function faultsOf(project: HouseToPlan, plan: Plan): string[] {
   const jobs = expandJobs(project);
   const planned = new Map(plan.jobs.map((job) => [job.id, job]));
   const missing = jobs.filter(({ id }) => !planned.has(id)).map(({ id }) => `${id} is not planned`);
@@ -26,7 +26,7 @@ export function faultsOf(project: Project, plan: Plan): string[] {
 }
 
 function orderFaults(
-  project: Project,
+  project: HouseToPlan,
   jobs: ReturnType<typeof expandJobs>,
   planned: ReadonlyMap<string, PlannedJob>,
 ) {
@@ -46,7 +46,7 @@ const FIRST = { measure: 'survey.measure', choose: 'decide.finishes' };
 
 /** What was not ordered yet comes its lead time after the day it can be: measured, or chosen, in the same room. */
 function leadFaults(
-  project: Project,
+  project: HouseToPlan,
   jobs: ReturnType<typeof expandJobs>,
   planned: ReadonlyMap<string, PlannedJob>,
 ) {
@@ -101,7 +101,7 @@ function ownFaults(job: PlannedJob, plan: Plan): string[] {
   return faults;
 }
 
-function peopleFaults(project: Project, plan: Plan): string[] {
+function peopleFaults(project: HouseToPlan, plan: Plan): string[] {
   return project.people.flatMap((person) => {
     const mine = plan.jobs
       .flatMap((job) =>
@@ -126,7 +126,7 @@ function peopleFaults(project: Project, plan: Plan): string[] {
 }
 
 /** Daylight and season outside, pieces that are not cut in two by a night, tools that go back in time. */
-function limitFaults(project: Project, job: PlannedJob): string[] {
+function limitFaults(project: HouseToPlan, job: PlannedJob): string[] {
   if (job.doneOn !== null || job.stretches.length === 0) return [];
   const { outdoors, inOneGo, hire } = job.limits;
   const faults: string[] = [];

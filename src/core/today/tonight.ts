@@ -1,4 +1,4 @@
-import { minutesOn, type Project } from '../house';
+import { minutesOn, type HouseToPlan } from '../house';
 import { isToOrder, type OrderLine, type Plan, type PlannedJob } from '../plan';
 import { addDays, dateOf, minutes, type Minutes, type Moment, type PlainDate } from '../units';
 
@@ -57,7 +57,7 @@ function clocksOf(plan: Plan): Tonight['clocks'] {
 }
 
 /** What today holds: jobs fitted to its hours, clocks that run, who and what comes, what must be ordered. */
-export function planTonight(project: Project, plan: Plan): Tonight {
+export function planTonight(project: HouseToPlan, plan: Plan): Tonight {
   const date = dateOf(plan.now);
   const present = project.people.filter((person) => minutesOn(person, date) > 0);
   const fitted = fittedToday(plan, date);

@@ -1,4 +1,4 @@
-import type { Project } from '../house';
+import type { HouseToPlan } from '../house';
 import { quietly, toTheEnd, type InSteps } from '../in-steps';
 import { isToOrder, type Plan, type PlanError } from '../plan';
 import { adviseContingency, expectedCost, openRisks } from '../risk';
@@ -29,7 +29,7 @@ function moneyNow(plan: Plan) {
  * option cannot be planned at all.
  */
 export function* weighInSteps(
-  project: Project,
+  project: HouseToPlan,
   now: Moment,
   options: readonly Option[],
 ): InSteps<null, Result<Weighed[], PlanError>> {
@@ -45,12 +45,17 @@ export function* weighInSteps(
 
 /** {@link weighInSteps} run to its end. */
 export const weighOptions = (
-  project: Project,
+  project: HouseToPlan,
   now: Moment,
   options: readonly Option[],
 ): Result<Weighed[], PlanError> => toTheEnd(weighInSteps(project, now, options));
 
-function weigh(house: Project, plan: Plan, option: Option, against: Weighed | undefined): Weighed {
+function weigh(
+  house: HouseToPlan,
+  plan: Plan,
+  option: Option,
+  against: Weighed | undefined,
+): Weighed {
   const { gates } = plan;
   const risks = openRisks(house);
   const centsToEnd = cents(gates.done.moneyLeft + expectedCost(house));

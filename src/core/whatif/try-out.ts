@@ -1,6 +1,7 @@
 import { forecastInSteps } from '../forecast';
-import { type Project } from '../house';
-import { applyEvent, type EventBodyOf } from '../journal';
+import { type HouseToPlan } from '../house';
+import type { EventBodyOf } from '../journal';
+import { withChanges } from '../planning';
 import {
   causeOf,
   chainBack,
@@ -25,14 +26,11 @@ const MOST_MOVED = 60;
  * could not be planned any more. Yields `null` wherever it may be stopped.
  */
 export function* tryOut(
-  project: Project,
+  project: HouseToPlan,
   now: Moment,
   changes: readonly EventBodyOf[],
 ): Generator<null, Result<WhatIf, PlanError>, void> {
-  const house = changes.reduce<Project>(
-    (each, change) => applyEvent(each, change) ?? each,
-    project,
-  );
+  const house = withChanges(project, changes);
   const before = yield* quietly(forecastInSteps(project, now));
   if (!before.ok) return before;
   const after = yield* quietly(forecastInSteps(house, now));
@@ -96,7 +94,7 @@ function movedJobs({ plan: before }: Forecast, { plan: after }: Forecast): Moved
 const OBJECTIONS = 3;
 
 /** Dates that are missed even though all they cover goes first: by how much, and what stands in the way. */
-function missedDates(house: Project, { plan }: Forecast): Missed[] {
+function missedDates(house: HouseToPlan, { plan }: Forecast): Missed[] {
   return plan.demands.flatMap(({ id, finish, lastJobId, daysLate }) => {
     const demand = house.demands[id];
     if (!demand || finish === null || lastJobId === null || daysLate === 0) return [];

@@ -5,7 +5,7 @@ import type { EventBodyOf } from '@/core/journal';
 import { parseComingDay } from '@/core/log';
 import { formatDate, formatMinutes, type PlainDate } from '@/core/units';
 import { selectToday, useAppSelector } from '@/store';
-import { Button, Choice, Field } from '@/ui';
+import { Button, Choice, Field, useKeeping } from '@/ui';
 import { hoursField } from '@/features/hours';
 
 type Errors = { from?: string; to?: string; hours?: string };
@@ -44,6 +44,7 @@ export function DatedDaysForm({
     setErrors({});
   };
   const person = people.find(({ id }) => id === who) ?? people[0];
+  const keeping = useKeeping({ who, text });
   const save = async () => {
     const read = readDays(text, today);
     if ('errors' in read) return setErrors(read.errors);
@@ -55,9 +56,10 @@ export function DatedDaysForm({
         people: people.map((each) => (each.id === person.id ? { ...each, dates } : each)),
       },
     };
-    if (await onDays(change, datedWords(read.dated, person.name, today))) {
-      setText({ from: '', to: '', hours: '', because: '' });
-    }
+    await keeping(
+      () => onDays(change, datedWords(read.dated, person.name, today)),
+      () => setText({ from: '', to: '', hours: '', because: '' }),
+    );
   };
   return (
     <View className="gap-3">

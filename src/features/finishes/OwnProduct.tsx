@@ -5,7 +5,7 @@ import { findSum, saySumError } from '@/core/takeoff';
 import { parseMoney } from '@/core/units';
 import { FieldsForm, rawOf, standardsOf, type Typed } from '@/features/sums';
 import { freshId, keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
-import { Button, Choice, Field, Note, Section, Strong } from '@/ui';
+import { Button, Choice, Field, Note, Section, Strong, useKeeping } from '@/ui';
 
 type Kind = {
   value: string;
@@ -114,6 +114,7 @@ function Form({ onDone }: { onDone: () => void }) {
     setKind(KINDS.find((each) => each.value === value));
     setTyped(standardsOf(findSum(value)?.fields ?? {}));
   };
+  const keeping = useKeeping({ kind, typed, name, price, lead, shop });
   const save = async () => {
     if (!kind) return;
     const cents = parseMoney(price);
@@ -148,10 +149,10 @@ function Form({ onDone }: { onDone: () => void }) {
       leadDays: days,
       shop: shop.trim() === '' ? null : shop,
     });
-    if (
-      await dispatch(keep([{ type: 'productAdded', payload: product }], `Added ${product.name}.`))
-    )
-      onDone();
+    await keeping(
+      () => dispatch(keep([{ type: 'productAdded', payload: product }], `Added ${product.name}.`)),
+      onDone,
+    );
   };
   return (
     <View className="gap-3 rounded-board border border-spruce p-3">

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { PlannedJob } from '@/core/plan';
 import { formatDate, type PlainDate } from '@/core/units';
 import { keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
-import { Button, Field } from '@/ui';
+import { Button, Field, useKeeping } from '@/ui';
 import { DateAsk } from './DateAsk';
 
 /** What can be said of a job without a log line: that it is done, or how a visit went. */
@@ -12,12 +12,13 @@ export function JobActions({ job }: { job: PlannedJob }) {
   const today = useAppSelector(selectToday);
   const [asking, setAsking] = useState<'passed' | 'failed' | 'done' | null>(null);
   const [note, setNote] = useState('');
+  const keeping = useKeeping({ asking, note });
   if (job.doneOn !== null) return null;
   const visit = job.work.kind === 'hold';
   const say = async (on: PlainDate) => {
-    const kept =
+    const kept = () =>
       asking === 'passed' || asking === 'failed'
-        ? await dispatch(
+        ? dispatch(
             keep(
               [
                 {
@@ -28,13 +29,13 @@ export function JobActions({ job }: { job: PlannedJob }) {
               `${job.title}: ${asking} on ${formatDate(on, today)}.`,
             ),
           )
-        : await dispatch(
+        : dispatch(
             keep(
               [{ type: 'jobTicked', payload: { jobId: job.id, on } }],
               `${job.title}: done on ${formatDate(on, today)}.`,
             ),
           );
-    if (kept) setAsking(null);
+    await keeping(kept, () => setAsking(null));
   };
   if (asking) {
     return (

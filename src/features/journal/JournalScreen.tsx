@@ -1,10 +1,11 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { diaryOf, type DiaryPage } from '@/core/diary';
+import { diaryOf, pageSums, type DiaryPage } from '@/core/diary';
 import type { DayLog } from '@/core/house';
+import { findStep } from '@/core/steps';
 import { formatDate, formatMinutes, formatMoney } from '@/core/units';
 import { LineEditor, entryWords } from '@/features/log';
-import { Page } from '@/features/shell';
+import { useHouseHead } from '@/features/shell';
 import {
   keep,
   selectJobsById,
@@ -14,41 +15,43 @@ import {
   useAppSelector,
 } from '@/store';
 import { Body, Button, Empty, Note, Section } from '@/ui';
+import { ListScreen } from '@/ui/list-screen';
+import { SetAside } from './SetAside';
 
-const PAGE = 14;
-
-/** The days, newest first, each a page of the diary. */
+/** The days, newest first, each a page of the diary; only those in sight are drawn. */
 export function JournalScreen() {
   const project = useAppSelector(selectProject);
-  const [shown, setShown] = useState(PAGE);
-  const pages = diaryOf(project);
+  const head = useHouseHead();
+  const pages = useMemo(() => diaryOf({ days: project.days }), [project.days]);
   return (
-    <Page title="Journal">
-      {pages.length === 0 ? (
-        <Empty
-          title="The days will stand here, newest first"
-          note="Say your first evening in the strip below: “2h me measuring kitchen, done”."
-        />
-      ) : null}
-      {pages.slice(0, shown).map((page) => (
-        <DayPage key={page.date} page={page} />
-      ))}
-      {pages.length > shown ? (
-        <Button
-          label={`Earlier days (${pages.length - shown})`}
-          onPress={() => setShown(shown + PAGE)}
-        />
-      ) : null}
-    </Page>
+    <ListScreen
+      title="Journal"
+      {...head}
+      head={
+        <>
+          <SetAside />
+          {pages.length === 0 ? (
+            <Empty
+              title="The days will stand here, newest first"
+              note="Say your first evening in the strip below: “2h me measuring kitchen, done”."
+            />
+          ) : null}
+        </>
+      }
+      rows={pages}
+      keyOf={({ date }) => date}
+      row={(page) => <DayPage page={page} />}
+    />
   );
 }
 
 function DayPage({ page }: { page: DiaryPage }) {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
+  const { minutes, spent } = pageSums(page);
   const sums = [
-    page.minutes > 0 ? formatMinutes(page.minutes) : '',
-    page.spent !== 0 ? formatMoney(page.spent, project.currency) : '',
+    minutes > 0 ? formatMinutes(minutes) : '',
+    spent !== 0 ? formatMoney(spent, project.currency) : '',
   ].filter(Boolean);
   return (
     <Section title={formatDate(page.date, today)} sum={sums.join(' · ')}>
@@ -65,7 +68,20 @@ function DayLine({ day }: { day: DayLog }) {
   const jobs = useAppSelector(selectJobsById);
   const today = useAppSelector(selectToday);
   const [editing, setEditing] = useState(false);
-  if (editing) return <LineEditor day={day} onClose={() => setEditing(false)} />;
+  if (editing) {
+    return (
+      <LineEditor
+        line={day.line}
+        day={day.date}
+        onKeep={(read) =>
+          dispatch(
+            keep([{ type: 'dayCorrected', payload: { ...day, ...read } }], 'Put the line right.'),
+          )
+        }
+        onClose={() => setEditing(false)}
+      />
+    );
+  }
   const takeBack = () =>
     void dispatch(
       keep(
@@ -77,7 +93,7 @@ function DayLine({ day }: { day: DayLog }) {
     <View className="gap-1 rounded-board border border-line bg-paper px-3 py-2">
       <Body>{`“${day.line}”`}</Body>
       {day.entries.map((entry, at) => {
-        const words = entryWords(entry, { project, jobs });
+        const words = entryWords(entry, { project, jobs, formerTitle });
         return <Note key={at}>{`${words.figure} · ${words.title} · ${words.note}`}</Note>;
       })}
       <View className="flex-row gap-4">
@@ -92,3 +108,7 @@ function DayLine({ day }: { day: DayLog }) {
     </View>
   );
 }
+
+/** What a job was called that is planned no more: its id ends in its step. */
+const formerTitle = (jobId: string): string | undefined =>
+  findStep(jobId.split('/')[1]?.split('#')[0] ?? '')?.title;

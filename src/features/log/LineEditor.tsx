@@ -1,27 +1,37 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { DayLog } from '@/core/house';
-import { keep, useAppDispatch } from '@/store';
-import { Button, Field, Small } from '@/ui';
+import type { PlainDate } from '@/core/units';
+import { Button, Field, Small, useKeeping } from '@/ui';
 import { Slips } from './Slips';
 import { useLine } from './useLine';
 
-/** Puts a kept line right: the same reading as in the strip, on the line's own day. */
-export function LineEditor({ day, onClose }: { day: DayLog; onClose: () => void }) {
-  const dispatch = useAppDispatch();
-  const [text, setText] = useState(day.line);
+/** Puts a line right: the same reading as in the strip, on the line's own day unless it names another. */
+export function LineEditor({
+  line: said,
+  day,
+  action = 'Keep the change',
+  onKeep,
+  onClose,
+}: {
+  line: string;
+  day?: PlainDate;
+  action?: string;
+  /** Answers whether it was kept. */
+  onKeep: (read: Omit<DayLog, 'id'>) => Promise<boolean>;
+  onClose: () => void;
+}) {
+  const [text, setText] = useState(said);
   const [asked, setAsked] = useState(false);
-  const line = useLine(text, day.date);
+  const line = useLine(text, day);
+  const keeping = useKeeping(text);
   const save = async () => {
     if (line.reading.fault || line.open.length > 0 || line.entries.length === 0) {
       setAsked(true);
       return;
     }
-    const corrected = { ...day, date: line.reading.date, line: text.trim(), entries: line.entries };
-    const kept = await dispatch(
-      keep([{ type: 'dayCorrected', payload: corrected }], 'Put the line right.'),
-    );
-    if (kept) onClose();
+    const read = { date: line.reading.date, line: text.trim(), entries: line.entries };
+    await keeping(() => onKeep(read), onClose);
   };
   return (
     <View className="gap-3 rounded-board border border-spruce p-3">
@@ -38,7 +48,7 @@ export function LineEditor({ day, onClose }: { day: DayLog; onClose: () => void 
         </Small>
       ) : null}
       <View className="flex-row gap-2">
-        <Button look="main" label="Keep the change" onPress={() => void save()} />
+        <Button look="main" label={action} onPress={() => void save()} />
         <Button label="Leave as it was" onPress={onClose} />
       </View>
     </View>

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { logIdSchema } from '@/core/house';
 import { formatDate } from '@/core/units';
 import { freshId, keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
@@ -10,13 +10,19 @@ import { useLine } from './useLine';
 export function LogStrip() {
   const dispatch = useAppDispatch();
   const today = useAppSelector(selectToday);
-  const { text, type } = useDraftLine('log strip');
+  const { text, type, takeOut } = useDraftLine('log strip');
   const [asked, setAsked] = useState(false);
   const [keeping, setKeeping] = useState(false);
+  // Enter while a line is on its way: what stands in the field then is kept next.
+  const next = useRef(false);
   const line = useLine(text);
 
   const keepLine = async () => {
-    if (text.trim() === '' || keeping) return;
+    if (text.trim() === '') return;
+    if (keeping) {
+      next.current = true;
+      return;
+    }
     if (line.reading.fault || line.open.length > 0 || line.entries.length === 0) {
       setAsked(true);
       return;
@@ -27,19 +33,21 @@ export function LogStrip() {
     const day = { id, date, line: text.trim(), entries: line.entries };
     const when = date === today ? 'today' : formatDate(date, today);
     const kept = await dispatch(keep([{ type: 'dayLogged', payload: day }], `Kept for ${when}.`));
+    if (kept && takeOut(text)) line.reset();
+    if (!kept) next.current = false;
     setKeeping(false);
-    if (kept) {
-      type('');
-      line.reset();
-    }
   };
+  useEffect(() => {
+    if (keeping || !next.current) return;
+    next.current = false;
+    void keepLine();
+  });
 
   return (
     <Strip
       label="Say your evening"
       placeholder="Say your evening: 2h30 me, taping…"
       text={text}
-      busy={keeping}
       refusal={asked ? whyNotKept(line) : null}
       onType={(next) => {
         type(next);

@@ -1,7 +1,8 @@
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, TextInput, View } from 'react-native';
 import { loadDraft, saveDraft, useAppDispatch } from '@/store';
 import { Button, Small } from '@/ui';
+import { afterKeeping } from './after-keeping';
 
 /** A line that survives a reload while it is typed. */
 export function useDraftLine(draft: string) {
@@ -16,11 +17,23 @@ export function useDraftLine(draft: string) {
       unmounted = true;
     };
   }, [dispatch, draft]);
+  // What stands in the field now, for whoever waited and knows only what stood there before.
+  const latest = useRef('');
+  useLayoutEffect(() => {
+    latest.current = text;
+  });
   const type = (next: string) => {
+    latest.current = next;
     setText(next);
     dispatch(saveDraft(draft, next));
   };
-  return { text, type };
+  /** Takes a kept line out of the field, and leaves what was typed meanwhile. True when nothing is left. */
+  const takeOut = (kept: string): boolean => {
+    const rest = afterKeeping(latest.current, kept);
+    type(rest);
+    return rest === '';
+  };
+  return { text, type, takeOut };
 }
 
 /** The docked strip: what the line will keep rises above it, and why it was not kept yet. */
@@ -28,7 +41,6 @@ export function Strip({
   label,
   placeholder,
   text,
-  busy,
   refusal,
   onType,
   onKeep,
@@ -37,7 +49,6 @@ export function Strip({
   label: string;
   placeholder: string;
   text: string;
-  busy: boolean;
   refusal: string | null;
   onType: (text: string) => void;
   onKeep: () => void;
@@ -73,7 +84,7 @@ export function Strip({
         <Button
           label="Keep"
           className="border-strip-line bg-paper"
-          disabled={!typed || busy}
+          disabled={!typed}
           onPress={onKeep}
         />
       </View>

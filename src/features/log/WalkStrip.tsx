@@ -26,7 +26,7 @@ export function WalkStrip({ placeId }: { placeId: PlaceId | null }) {
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
-  const { text, type } = useDraftLine('walk strip');
+  const { text, type, takeOut } = useDraftLine('walk strip');
   const [answers, setAnswers] = useState<Record<string, number>>({});
   const [asked, setAsked] = useState(false);
   const [keeping, setKeeping] = useState(false);
@@ -54,17 +54,13 @@ export function WalkStrip({ placeId }: { placeId: PlaceId | null }) {
       ),
     );
     setKeeping(false);
-    if (kept) {
-      type('');
-      setAnswers({});
-    }
+    if (kept && takeOut(text)) setAnswers({});
   };
   return (
     <Strip
       label="Say what you see"
       placeholder="Say what you see: window replace, sill rotten…"
       text={text}
-      busy={keeping}
       refusal={
         asked
           ? open.length > 0

@@ -1,24 +1,41 @@
-import type { Entry, Project } from '@/core/house';
+import { placeIdSchema, type Entry, type Project } from '@/core/house';
 import type { Choice, LogFault, Question } from '@/core/log';
 import type { PlannedJob } from '@/core/plan';
 import { addCents, formatDate, formatMinutes, formatMoney, type PlainDate } from '@/core/units';
-import { placeOf, placeNameIn } from '@/store';
+import { personNameIn, placeOf, placeNameIn } from '@/store';
 
 export type EntryWords = { title: string; note: string; figure: string };
-type Known = { project: Project; jobs: ReadonlyMap<string, PlannedJob> };
+type Known = {
+  project: Project;
+  jobs: ReadonlyMap<string, PlannedJob>;
+  /** What a job was called that is planned no more, such as one of a room since removed. */
+  formerTitle?: (jobId: string) => string | undefined;
+};
 
 const KIND_TITLES = { find: 'Found', decision: 'Decided', note: 'Note' } as const;
 
-const jobTitle = (jobId: string | null, { jobs }: Known): string =>
-  (jobId !== null && jobs.get(jobId)?.title) || (jobId ?? 'Not on one job');
+function jobTitle(jobId: string | null, { project, jobs, formerTitle }: Known): string {
+  if (jobId === null) return 'Not on one job';
+  const title = jobs.get(jobId)?.title ?? project.ownJobs[jobId]?.title ?? formerTitle?.(jobId);
+  return title ?? 'A job no longer planned';
+}
+
+/** The place a job's id names: ids are made of place and step, and outlive both. */
+const jobPlace = (jobId: string, { project, jobs }: Known): string => {
+  const job = jobs.get(jobId);
+  if (job) return placeOf(project, job);
+  const [placeId = ''] = jobId.split('/');
+  const known = placeId in project.places || placeId in project.formerNames;
+  return known ? placeNameIn(project, placeIdSchema.parse(placeId)) : '';
+};
 
 /** One entry of the log in words: what, where, how much. */
 export function entryWords(entry: Entry, known: Known): EntryWords {
-  const { project, jobs } = known;
+  const { project } = known;
   const place = (id: Parameters<typeof placeNameIn>[1]) => placeNameIn(project, id);
   switch (entry.kind) {
     case 'hours': {
-      const person = project.people.find(({ id }) => id === entry.personId)?.name ?? 'Somebody';
+      const person = personNameIn(project, entry.personId);
       const where = entry.placeId === null ? '' : ` · ${place(entry.placeId)}`;
       return {
         title: entry.jobId === null ? 'Work' : jobTitle(entry.jobId, known),
@@ -27,10 +44,9 @@ export function entryWords(entry: Entry, known: Known): EntryWords {
       };
     }
     case 'progress': {
-      const job = jobs.get(entry.jobId);
       return {
         title: jobTitle(entry.jobId, known),
-        note: job ? placeOf(project, job) : '',
+        note: jobPlace(entry.jobId, known),
         figure: entry.share === 100 ? 'done' : `${entry.share}% done`,
       };
     }
@@ -79,13 +95,12 @@ export function questionWords(question: Question): string {
 export function choiceWords(choice: Choice, known: Known): string {
   switch (choice.kind) {
     case 'job': {
-      const job = known.jobs.get(choice.jobId);
-      return `${jobTitle(choice.jobId, known)}, ${job ? placeOf(known.project, job) : ''}`;
+      return `${jobTitle(choice.jobId, known)}, ${jobPlace(choice.jobId, known)}`;
     }
     case 'place-only':
       return 'Hours only, no job';
     case 'person':
-      return known.project.people.find(({ id }) => id === choice.personId)?.name ?? 'Somebody';
+      return personNameIn(known.project, choice.personId);
     case 'share':
       return choice.share === 100
         ? 'Done'

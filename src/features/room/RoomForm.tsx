@@ -46,7 +46,10 @@ export function RoomForm({
     resolver: zodResolver(roomFormSchema),
   });
   const submit = handleSubmit(async (room) => {
-    if ((await onRoom(room)) && !initial) reset({ ...emptyRoom(units), kind: room.kind });
+    const typed = JSON.stringify(getValues());
+    const kept = await onRoom(room);
+    const unchanged = JSON.stringify(getValues()) === typed;
+    if (kept && unchanged && !initial) reset({ ...emptyRoom(units), kind: room.kind });
   });
   const chooseKind = (kind: PlaceKind) => {
     const named = getValues('name');

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { Project } from '@/core/house';
 import { formatMoney, parseMoney, type Cents } from '@/core/units';
 import { keep, useAppDispatch } from '@/store';
-import { Button, Field, Note, Section } from '@/ui';
+import { Button, Field, Note, Section, useFollowing } from '@/ui';
 
 const plain = (cents: Cents): string => (cents / 100).toFixed(2).replace(/\.00$/, '');
 
@@ -17,8 +17,8 @@ function readSum(text: string): { value: Cents } | { error: string } {
 export function BudgetForm({ project }: { project: Project }) {
   const dispatch = useAppDispatch();
   const { budget, currency } = project;
-  const [total, setTotal] = useState(budget ? plain(budget.total) : '');
-  const [contingency, setContingency] = useState(budget ? plain(budget.contingency) : '');
+  const [total, setTotal] = useFollowing(budget ? plain(budget.total) : '');
+  const [contingency, setContingency] = useFollowing(budget ? plain(budget.contingency) : '');
   const [asked, setAsked] = useState(false);
   const readTotal = readSum(total);
   const readContingency = readSum(contingency);

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { outsideRestSchema, type OutsideRest, type Person } from '@/core/house';
 import { DatedDaysForm, datedWords } from '@/features/dated';
 import { keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
-import { Button, Field, Note, Section } from '@/ui';
+import { Button, Field, Note, Section, useFollowing } from '@/ui';
 
 /** Days that differ from the week, and the part of the year in which nothing is done outside. */
 export function CalendarForm({
@@ -66,8 +66,8 @@ export function CalendarForm({
 
 function RestForm({ rest }: { rest: OutsideRest | null }) {
   const dispatch = useAppDispatch();
-  const [from, setFrom] = useState(rest?.from ?? '');
-  const [to, setTo] = useState(rest?.to ?? '');
+  const [from, setFrom] = useFollowing(rest?.from ?? '');
+  const [to, setTo] = useFollowing(rest?.to ?? '');
   const [error, setError] = useState<string>();
   const save = (next: OutsideRest | null) =>
     dispatch(

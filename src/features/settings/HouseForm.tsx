@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { houseSchema, type House } from '@/core/house';
 import { keep, useAppDispatch } from '@/store';
-import { Body, Button, Choice, Field, Section } from '@/ui';
+import { Body, Button, Choice, Field, Section, useFollowing } from '@/ui';
 
 const REASONS: Record<string, string> = {
   name: 'The house needs a name of at most 80 letters.',
@@ -14,11 +14,11 @@ const REASONS: Record<string, string> = {
 /** The facts the house was started with, put right. */
 export function HouseForm({ house }: { house: House }) {
   const dispatch = useAppDispatch();
-  const [name, setName] = useState(house.name);
-  const [yearBuilt, setYearBuilt] = useState(String(house.yearBuilt));
-  const [firstDay, setFirstDay] = useState<string>(house.firstDay);
-  const [wish, setWish] = useState<string>(house.wishedMoveIn ?? '');
-  const [occupancy, setOccupancy] = useState(house.occupancy);
+  const [name, setName] = useFollowing(house.name);
+  const [yearBuilt, setYearBuilt] = useFollowing(String(house.yearBuilt));
+  const [firstDay, setFirstDay] = useFollowing<string>(house.firstDay);
+  const [wish, setWish] = useFollowing<string>(house.wishedMoveIn ?? '');
+  const [occupancy, setOccupancy] = useFollowing(house.occupancy);
   const [error, setError] = useState<string>();
   const save = () => {
     const read = houseSchema.safeParse({

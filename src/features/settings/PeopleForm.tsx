@@ -4,7 +4,7 @@ import { personIdSchema, type Person } from '@/core/house';
 import { formatMinutes, minutes, weekdayName } from '@/core/units';
 import { hoursField } from '@/features/hours';
 import { freshId, keep, useAppDispatch } from '@/store';
-import { Button, Field, Note, Section } from '@/ui';
+import { Button, Field, Note, Section, useFollowing } from '@/ui';
 
 type Typed = { person: Person; name: string; week: string[]; errors: (string | undefined)[] };
 
@@ -20,10 +20,10 @@ const WEEK = [0, 1, 2, 3, 4, 5, 6];
 /** Everybody who works on the house, with their hours for each weekday. */
 export function PeopleForm({ people }: { people: readonly Person[] }) {
   const dispatch = useAppDispatch();
-  const [rows, setRows] = useState(() => people.map(typedFrom));
+  const [rows, setRows] = useFollowing(people.map(typedFrom));
   const [nameError, setNameError] = useState<string>();
   const change = (id: Person['id'], changed: Partial<Typed>) =>
-    setRows((before) => before.map((row) => (row.person.id === id ? { ...row, ...changed } : row)));
+    setRows(rows.map((row) => (row.person.id === id ? { ...row, ...changed } : row)));
   const add = () => {
     const person: Person = {
       id: personIdSchema.parse(dispatch(freshId())),
@@ -31,7 +31,7 @@ export function PeopleForm({ people }: { people: readonly Person[] }) {
       role: 'helper',
       week: WEEK.map(() => minutes(0)),
     };
-    setRows((before) => [...before, typedFrom(person)]);
+    setRows([...rows, typedFrom(person)]);
   };
   const save = () => {
     const read = rows.map((row) => ({
@@ -48,7 +48,8 @@ export function PeopleForm({ people }: { people: readonly Person[] }) {
     setNameError(nameless ? 'Give everybody a name, so the log can tell them apart.' : undefined);
     if (nameless || read.some(({ days }) => days.some((day) => !day.success))) return;
     const agreed = read.map(({ row, days }) => ({
-      ...row.person,
+      // Days that differ are changed elsewhere, perhaps while this was typed.
+      ...(people.find(({ id }) => id === row.person.id) ?? row.person),
       name: row.name.trim(),
       week: days.map((day) => (day.success ? day.data : minutes(0))),
     }));
@@ -90,9 +91,7 @@ export function PeopleForm({ people }: { people: readonly Person[] }) {
               className="self-start"
               label="No longer helps"
               hint={`${name} no longer helps`}
-              onPress={() =>
-                setRows((before) => before.filter((row) => row.person.id !== person.id))
-              }
+              onPress={() => setRows(rows.filter((row) => row.person.id !== person.id))}
             />
           ) : null}
         </View>

@@ -47,14 +47,10 @@ export function SettingsScreen() {
         />
         <Note>Typed sizes may be in either at any time; nothing is rounded by changing this.</Note>
       </Section>
-      <PeopleForm key={JSON.stringify(project.people)} people={project.people} />
-      <CalendarForm
-        key={JSON.stringify(project.outsideRest)}
-        people={project.people}
-        rest={project.outsideRest}
-      />
-      <BudgetForm key={JSON.stringify(project.budget)} project={project} />
-      <HouseForm key={JSON.stringify(project.house)} house={project.house} />
+      <PeopleForm people={project.people} />
+      <CalendarForm people={project.people} rest={project.outsideRest} />
+      <BudgetForm project={project} />
+      <HouseForm house={project.house} />
     </Page>
   );
 }

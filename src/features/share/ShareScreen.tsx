@@ -1,6 +1,5 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import Papa from 'papaparse';
 import { View } from 'react-native';
 import { jobsTable, spendTable } from '@/core/tables';
 import { Page } from '@/features/shell';
@@ -16,7 +15,9 @@ import {
   useAppSelector,
   wipeHouse,
 } from '@/store';
+import { countWords } from '@/core/units';
 import { Button, ButtonLink, Note, Section } from '@/ui';
+import { csvText } from './csv';
 import { download, fileStem } from './files';
 import { ImportCard } from './ImportCard';
 
@@ -39,13 +40,21 @@ function Exports() {
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const plan = useAppSelector(selectPlan);
+  const { current } = useAppSelector(selectSession);
   const stem = fileStem(project.house.name);
-  const saveHouse = async () =>
-    download(`${stem}.json`, await dispatch(exportHouse()), 'application/json');
+  const [written, setWritten] = useState<number | null>(null);
+  const saveHouse = async () => {
+    setWritten(0);
+    try {
+      download(`${stem}.json`, await dispatch(exportHouse(setWritten)), 'application/json');
+    } finally {
+      setWritten(null);
+    }
+  };
   const saveCalendar = async () => {
     if (!plan) return;
     const { calendarText } = await import('./calendar');
-    download(`${stem}.ics`, calendarText(project, plan), 'text/calendar');
+    download(`${stem}.ics`, [calendarText(project, plan, current?.id ?? '')], 'text/calendar');
   };
   return (
     <Section title="Take it out">
@@ -54,23 +63,30 @@ function Exports() {
         same house.
       </Note>
       <View className={ROW}>
-        <Button look="main" label="Export the whole house" onPress={() => void saveHouse()} />
+        <Button
+          look="main"
+          label="Export the whole house"
+          disabled={written !== null}
+          onPress={() => void saveHouse()}
+        />
         <Button label="Calendar file" disabled={!plan} onPress={() => void saveCalendar()} />
         <Button
           label="Jobs as CSV"
           disabled={!plan}
           onPress={() => {
-            if (plan)
-              download(`${stem}-jobs.csv`, Papa.unparse(jobsTable(project, plan)), 'text/csv');
+            if (plan) download(`${stem}-jobs.csv`, [csvText(jobsTable(project, plan))], 'text/csv');
           }}
         />
         <Button
           label="Spending as CSV"
           onPress={() =>
-            download(`${stem}-spending.csv`, Papa.unparse(spendTable(project)), 'text/csv')
+            download(`${stem}-spending.csv`, [csvText(spendTable(project))], 'text/csv')
           }
         />
       </View>
+      {written === null ? null : (
+        <Note role="status">{`Writing the file: ${Math.round(written * 100)}%`}</Note>
+      )}
     </Section>
   );
 }
@@ -81,12 +97,16 @@ function SetAsideCard() {
   if (setAside.length === 0) return null;
   return (
     <Section title="Set aside" sum={`${setAside.length} unreadable`}>
-      <Note>These records stay stored as they are; nothing was thrown away.</Note>
+      <Note>
+        Stored as they were, and part of every export. The Journal shows what they say, to put right
+        or dismiss.
+      </Note>
       <View className={ROW}>
+        <ButtonLink href="/journal" label="See them in the Journal" />
         <Button
           label="Save them as a file"
           onPress={() =>
-            download('set-aside.json', JSON.stringify(setAside, null, 1), 'application/json')
+            download('set-aside.json', [JSON.stringify(setAside, null, 1)], 'application/json')
           }
         />
       </View>
@@ -97,14 +117,14 @@ function SetAsideCard() {
 function Houses() {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const { projects, current } = useAppSelector(selectSession);
+  const { houses, current } = useAppSelector(selectSession);
   const enter = async (open: Promise<unknown>) => {
     await open;
     router.replace('/today');
   };
   return (
     <Section title="Houses on this device">
-      {projects.map(({ id, name }) => (
+      {houses.map(({ id, name }) => (
         <Button
           key={id}
           label={id === current?.id ? `${name} (open now)` : `Open ${name}`}
@@ -113,7 +133,7 @@ function Houses() {
         />
       ))}
       <View className={ROW}>
-        {projects.some(({ id }) => id === DEMO_ID) ? (
+        {houses.some(({ id }) => id === DEMO_ID) ? (
           <Button
             label="Put the demo back as it was"
             onPress={() => void enter(dispatch(openDemo({ afresh: true })))}
@@ -130,15 +150,19 @@ function Houses() {
 function Wipe() {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const { current } = useAppSelector(selectSession);
+  const { current, setAside } = useAppSelector(selectSession);
   const [sure, setSure] = useState(false);
   const wipe = async () => {
-    await dispatch(wipeHouse());
-    router.replace('/');
+    if (await dispatch(wipeHouse())) router.replace('/');
   };
   return (
     <Section title="Take this house off the device">
-      <Note>Export it first. Other houses here are not touched.</Note>
+      <Note>
+        Export it first. Other houses here are not touched.
+        {setAside.length > 0
+          ? ` With it goes what could not be read: ${countWords(setAside.length, 'record')}.`
+          : ''}
+      </Note>
       {sure ? (
         <View className={ROW}>
           <Button

@@ -39,10 +39,33 @@ describe('the calendar file', () => {
   });
 
   it('is an iCalendar text with one event for each, in local time', () => {
-    const text = calendarText(project, planned.value);
+    const text = calendarText(project, planned.value, 'h1');
     expect(text).toMatch(/^BEGIN:VCALENDAR\r\n/);
     expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(entries.length);
     expect(text).toContain('DTSTART;VALUE=DATE:20260302');
     expect(text).toMatch(/DTSTART:2026\d{4}T\d{6}\r\n/);
+  });
+
+  it('keeps the entries of two houses apart', () => {
+    const idsOf = (house: string) =>
+      calendarText(project, planned.value, house).match(/^UID:.*(?:\r\n .*)*/gm) ?? [];
+    const both = [...idsOf('h1'), ...idsOf('h2')];
+    expect(both).toHaveLength(2 * entries.length);
+    expect(new Set(both).size).toBe(both.length);
+  });
+
+  it('escapes what a calendar would take for its own marks, and folds long lines', () => {
+    const name = 'Hall; left, "back" \\ front\nupstairs';
+    const [id = ''] = project.placeOrder;
+    const place = project.places[id];
+    if (!place) throw new Error('no place');
+    const renamed = { ...project, places: { ...project.places, [id]: { ...place, name } } };
+    const text = calendarText(renamed, planned.value, 'h1')
+      .replaceAll('\r\n\t', '')
+      .replaceAll('\r\n ', '');
+    expect(text).toContain('Hall\\; left\\, "back" \\\\ front\\nupstairs');
+    for (const line of calendarText(renamed, planned.value, 'h1').split('\r\n')) {
+      expect(Buffer.byteLength(line)).toBeLessThanOrEqual(77);
+    }
   });
 });

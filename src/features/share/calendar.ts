@@ -14,9 +14,9 @@ const time = (moment: Moment): DateTime => [
   minuteOfDay(moment) % 60,
 ];
 
-function eventOf(entry: CalendarEntry): EventAttributes {
+function eventOf(entry: CalendarEntry, houseId: string): EventAttributes {
   const common = {
-    uid: `${entry.uid}@fresh-porch`,
+    uid: `${entry.uid}.${houseId}@fresh-porch`,
     title: entry.title,
     description: entry.note,
     categories: [entry.kind],
@@ -38,9 +38,14 @@ function eventOf(entry: CalendarEntry): EventAttributes {
   };
 }
 
-/** The plan as an iCalendar text. Fails with a sentence when the calendar library refuses an entry. */
-export function calendarText(project: Project, plan: Plan): string {
-  const { error, value } = createEvents(calendarEntries(project, plan).map(eventOf));
+/**
+ * The plan as an iCalendar text; entries of two houses in one calendar have ids of their own. Fails with a sentence
+ * when the calendar library refuses an entry.
+ */
+export function calendarText(project: Project, plan: Plan, houseId: string): string {
+  const { error, value } = createEvents(
+    calendarEntries(project, plan).map((entry) => eventOf(entry, houseId)),
+  );
   if (error || !value) throw new Error('The calendar could not be written.', { cause: error });
   return value;
 }

@@ -1,6 +1,6 @@
-/** Hands a text to the browser as a file to keep. */
-export function download(name: string, text: string, type: string): void {
-  const address = URL.createObjectURL(new Blob([text], { type }));
+/** Hands the parts of a text to the browser as a file to keep. */
+export function download(name: string, parts: string[], type: string): void {
+  const address = URL.createObjectURL(new Blob(parts, { type }));
   const link = document.createElement('a');
   link.href = address;
   link.download = name;

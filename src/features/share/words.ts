@@ -12,9 +12,11 @@ export function importWords(error: ImportError): string {
     case 'newer-version':
       return `This file comes from a newer Fresh Porch (version ${error.version}; this one reads up to ${FILE_VERSION}). Reload to update, then try again.`;
     case 'broken':
-      return `Something in this file cannot be read, at ${error.path}: ${error.reason}. Nothing was taken in.`;
+      return `The start of the house in this file cannot be read, at ${error.path}: ${error.reason}. Nothing was taken in.`;
     case 'no-house':
       return 'This file holds no house. Choose another one.';
+    case 'refused':
+      return 'The house could not be kept: this device has no room left or refuses to write. What was here before is untouched.';
     case 'already-here':
       return `“${error.name}” is already on this device.`;
   }

@@ -1,5 +1,13 @@
 import { View } from 'react-native';
-import { noticed, selectSession, undoLast, useAppDispatch, useAppSelector } from '@/store';
+import { countWords } from '@/core/units';
+import {
+  noticed,
+  openCurrent,
+  selectSession,
+  undoLast,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
 import { Body, Button, ButtonLink } from '@/ui';
 
 const BAR = 'flex-row flex-wrap items-center gap-2 border-t border-line px-4 py-1';
@@ -7,19 +15,18 @@ const BAR = 'flex-row flex-wrap items-center gap-2 border-t border-line px-4 py-
 /** What was just kept with its undo, what could not be kept, and what could not be read. */
 export function Notices() {
   const dispatch = useAppDispatch();
-  const { undoable, notice, setAside } = useAppSelector(selectSession);
+  const { undoable, notice, setAside, lost } = useAppSelector(selectSession);
   return (
     <View className="print:hidden">
       {setAside.length > 0 ? (
         <View role="status" className={`${BAR} bg-straw-pale`}>
           <Body className="min-w-0 flex-1">
-            {setAside.length === 1 ? 'One record' : `${setAside.length} records`} of this house
-            could not be read and {setAside.length === 1 ? 'was' : 'were'} set aside. Everything
-            else is here.
+            {`${countWords(setAside.length, 'record')} of this house could not be read and ${setAside.length === 1 ? 'was' : 'were'} set aside. Everything else is here.`}
           </Body>
-          <ButtonLink href="/share" label="Save it as a file" look="quiet" />
+          <ButtonLink href="/journal" label="See what they say" look="quiet" />
         </View>
       ) : null}
+      {lost ? <LostBar lost={lost} /> : null}
       {notice ? (
         <View role="alert" className={`${BAR} bg-brick-pale`}>
           <Body className="min-w-0 flex-1">{notice}</Body>
@@ -37,6 +44,33 @@ export function Notices() {
           />
         </View>
       ) : null}
+    </View>
+  );
+}
+
+const LOST_WORDS = {
+  replaced: 'This house was replaced in another tab. What stands here is how it was before.',
+  removed: 'This house was taken off the device in another tab. What you typed is still here.',
+  newer: 'A newer Fresh Porch has written to this house: this page reads it, but writes no more.',
+};
+
+/** This tab may not write to its house any more: why, and the way on. */
+function LostBar({ lost }: { lost: keyof typeof LOST_WORDS }) {
+  const dispatch = useAppDispatch();
+  return (
+    <View role="alert" className={`${BAR} bg-brick-pale`}>
+      <Body className="min-w-0 flex-1">{LOST_WORDS[lost]}</Body>
+      {lost === 'replaced' ? (
+        <Button
+          label="Open the house as it is now"
+          look="quiet"
+          onPress={() => void dispatch(openCurrent())}
+        />
+      ) : lost === 'newer' ? (
+        <Button label="Load the page anew" look="quiet" onPress={() => window.location.reload()} />
+      ) : (
+        <ButtonLink href="/welcome" label="Other houses" look="quiet" />
+      )}
     </View>
   );
 }

@@ -1,6 +1,9 @@
-import { createStore, momentOf, openCurrent, type Outside } from '@/store';
+import { fail } from '@/core/result';
+import { catchUp, createStore, hearTabs, momentOf, type Outside } from '@/store';
 import { browserDrafts } from '@/storage/drafts';
 import { browserDatabase } from '@/storage/key-value';
+import { browserLocks } from '@/storage/locks';
+import { browserTabMemory } from '@/storage/tab-memory';
 import { browserTabs } from '@/storage/tabs';
 import { workerPlanner } from '@/workers/planner';
 import { simulatedLaser, simulatedSupplier } from './stand-ins';
@@ -36,25 +39,53 @@ async function fetchDemo(): Promise<string> {
   return response.text();
 }
 
+/** Work that can wait until the page has nothing better to do. Safari knows no idle callbacks. */
+function later(work: () => Promise<void>): void {
+  const begin = () => void work().catch(() => undefined);
+  if ('requestIdleCallback' in window) window.requestIdleCallback(begin, { timeout: 10_000 });
+  else setTimeout(begin, 500);
+}
+
+/** Lets go of the main thread once it was held for a while; most pauses cost nothing. */
+const HELD_MS = 12;
+function pauses(): () => Promise<void> {
+  let since = performance.now();
+  return async () => {
+    if (performance.now() - since < HELD_MS) return;
+    await new Promise((resolve) => setTimeout(resolve));
+    since = performance.now();
+  };
+}
+
 /** The store as it runs in a browser: IndexedDB, a worker, the real clock, other tabs listened to. */
 export function createBrowserStore() {
-  const tabs = browserTabs();
+  const planner = workerPlanner();
   const outside: Outside = {
     database: browserDatabase(),
     drafts: browserDrafts(),
-    tabs,
-    planner: workerPlanner(),
+    tabs: browserTabs(),
+    locks: browserLocks(),
+    tab: browserTabMemory(),
+    later,
+    pause: pauses(),
+    planner,
     supplier: simulatedSupplier(),
     laser: simulatedLaser(),
     now: () => momentOf(new Date()),
     stampTime: () => localStamp(new Date()),
     newId: () => crypto.randomUUID(),
     shrinkPhoto,
+    readFile: async (file) => {
+      const read = await planner.readFile(file);
+      return read?.ok ? read.value : fail({ code: 'broken', path: 'file', reason: 'no answer' });
+    },
     fetchDemo,
   };
   const store = createStore(outside);
-  tabs.listen((projectId) => {
-    if (store.getState().session.current?.id === projectId) void store.dispatch(openCurrent());
+  store.dispatch(hearTabs());
+  // A tab that slept may have missed what others told.
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'visible') void store.dispatch(catchUp());
   });
   return store;
 }

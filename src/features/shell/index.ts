@@ -1,6 +1,6 @@
 export { Frame } from './Frame';
 export { HouseGate } from './HouseGate';
-export { Page } from './Page';
+export { Page, useHouseHead } from './Page';
 export { PlanState } from './PlanState';
 export { ThemeRoot } from './ThemeRoot';
 export { createBrowserStore } from './browser';

@@ -45,7 +45,7 @@ export function StartScreen() {
 
   const change = (next: Place[]) => {
     setPlaces(next);
-    dispatch(saveDraft(ROOMS_DRAFT, JSON.stringify(next)));
+    dispatch(saveDraft(ROOMS_DRAFT, JSON.stringify(next), 'device'));
   };
   const addRoom = (room: RoomRead) => {
     const id = placeIdSchema.parse(dispatch(freshId()));
@@ -56,8 +56,8 @@ export function StartScreen() {
     if (!house) return;
     try {
       await dispatch(startHouse(startEvents(house, places), house.name));
-      dispatch(saveDraft(DRAFT, ''));
-      dispatch(saveDraft(ROOMS_DRAFT, ''));
+      dispatch(saveDraft(DRAFT, '', 'device'));
+      dispatch(saveDraft(ROOMS_DRAFT, '', 'device'));
       router.replace('/house');
     } catch {
       setFailed(true);
@@ -98,7 +98,7 @@ export function StartScreen() {
 function useDraft(form: ReturnType<typeof useForm<StartTyped, unknown, StartRead>>) {
   const dispatch = useAppDispatch();
   useEffect(() => {
-    void dispatch(loadDraft(DRAFT)).then((draft) => {
+    void dispatch(loadDraft(DRAFT, 'device')).then((draft) => {
       if (draft === '') return;
       try {
         form.reset({ ...form.getValues(), ...(JSON.parse(draft) as Partial<StartTyped>) });
@@ -106,7 +106,9 @@ function useDraft(form: ReturnType<typeof useForm<StartTyped, unknown, StartRead
         // A draft that does not read is only a draft.
       }
     });
-    const watched = form.watch((values) => dispatch(saveDraft(DRAFT, JSON.stringify(values))));
+    const watched = form.watch((values) =>
+      dispatch(saveDraft(DRAFT, JSON.stringify(values), 'device')),
+    );
     return () => watched.unsubscribe();
   }, [dispatch, form]);
 }
@@ -115,7 +117,7 @@ function useDraft(form: ReturnType<typeof useForm<StartTyped, unknown, StartRead
 function useRoomsDraft(bring: (places: Place[]) => void) {
   const dispatch = useAppDispatch();
   useEffect(() => {
-    void dispatch(loadDraft(ROOMS_DRAFT)).then((draft) => {
+    void dispatch(loadDraft(ROOMS_DRAFT, 'device')).then((draft) => {
       const read = roomsDraftSchema.safeParse(draft);
       if (read.success) bring(read.data);
     });

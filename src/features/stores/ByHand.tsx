@@ -11,7 +11,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { Button, Choice, Field, Note, Section, Strong } from '@/ui';
+import { Button, Choice, Field, Note, Section, Strong, useKeeping } from '@/ui';
 
 const OFFERED = 8;
 const MOST_UNITS = 100_000;
@@ -55,6 +55,7 @@ function Form({ onDone }: { onDone: () => void }) {
   const found = named
     .filter(({ label }) => label.toLowerCase().includes(search.trim().toLowerCase()))
     .slice(0, OFFERED);
+  const keeping = useKeeping({ what, units, unit, price, lead, jobId });
   const save = async () => {
     const many = Number(units);
     const days = Number(lead);
@@ -84,7 +85,10 @@ function Form({ onDone }: { onDone: () => void }) {
       leadDays: days,
       jobId: jobIdSchema.parse(jobId),
     };
-    if (await dispatch(keep([{ type: 'lineAdded', payload }], `Added ${payload.what}.`))) onDone();
+    await keeping(
+      () => dispatch(keep([{ type: 'lineAdded', payload }], `Added ${payload.what}.`)),
+      onDone,
+    );
   };
   return (
     <View className="gap-3 rounded-board border border-spruce p-3">

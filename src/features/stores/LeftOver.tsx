@@ -13,7 +13,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { Button, Choice, Field, Section, Slip } from '@/ui';
+import { Button, Choice, Field, Section, Slip, useKeeping } from '@/ui';
 
 /** What lies in the stores: left over, taken out to use again, lengths the next cut plan may cut from. */
 export function LeftOver() {
@@ -85,6 +85,7 @@ function AddLength({ onDone }: { onDone: () => void }) {
   const [length, setLength] = useState('');
   const [count, setCount] = useState('1');
   const [error, setError] = useState<string>();
+  const keeping = useKeeping({ what, length, count });
   const save = async () => {
     const read = parseLength(length);
     const many = Number(count);
@@ -103,7 +104,10 @@ function AddLength({ onDone }: { onDone: () => void }) {
       placeId: null,
       offcut: { length: read.value, count: many },
     };
-    if (await dispatch(keep([{ type: 'leftoverKept', payload }], `Kept ${what}.`))) onDone();
+    await keeping(
+      () => dispatch(keep([{ type: 'leftoverKept', payload }], `Kept ${what}.`)),
+      onDone,
+    );
   };
   return (
     <View className="gap-3 rounded-board border border-spruce p-3">

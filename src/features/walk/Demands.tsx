@@ -13,7 +13,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { Button, Choice, Field, Section, Slip } from '@/ui';
+import { Button, Choice, Field, Section, Slip, useKeeping } from '@/ui';
 import { WhatSaves } from './WhatSaves';
 
 const GATES = { sleep: 'Sleep here', live: 'Live here', done: 'Call it done' } as const;
@@ -105,6 +105,7 @@ function DemandForm({ onClose }: { onClose: () => void }) {
   const [covers, setCovers] = useState('outside');
   const [errors, setErrors] = useState<{ what?: string; by?: string }>({});
   const { firstDay } = project.house;
+  const keeping = useKeeping({ from, what, by, covers });
   const save = async () => {
     const date = plainDateSchema.safeParse(by.trim());
     const wrong = {
@@ -131,8 +132,10 @@ function DemandForm({ onClose }: { onClose: () => void }) {
           ? { kind: 'gate', gate: 'live' }
           : { kind: 'outside' },
     };
-    if (await dispatch(keep([{ type: 'demandMade', payload }], `Date kept: ${payload.what}.`)))
-      onClose();
+    await keeping(
+      () => dispatch(keep([{ type: 'demandMade', payload }], `Date kept: ${payload.what}.`)),
+      onClose,
+    );
   };
   return (
     <View className="gap-3 rounded-board border border-spruce p-3">

@@ -81,9 +81,8 @@ export function ElementCard({ place, element }: { place: Place; element: Element
         <ElementEditor
           place={place}
           survey={survey ?? freshSurvey(project, place.id, element, 'undecided', today)}
-          onSurvey={async (next) => {
-            if (await note(next)) setOpen(false);
-          }}
+          onSurvey={note}
+          onDone={() => setOpen(false)}
         />
       ) : null}
       {survey?.suspicion && !project.settlements[id] ? <Settle survey={survey} /> : null}

@@ -12,7 +12,7 @@ import { waysFor } from '@/core/scope';
 import { findWork } from '@/core/steps/works';
 import { CONDITION_NAMES, DECISION_NAMES, SUSPICION_NAMES } from '@/features/survey';
 import { selectToday, useAppSelector } from '@/store';
-import { Button, Choice, Field, Strong } from '@/ui';
+import { Button, Choice, Field, Strong, useKeeping } from '@/ui';
 import { RiskForm } from './RiskForm';
 
 type Option = Survey['options'][number];
@@ -25,10 +25,13 @@ export function ElementEditor({
   place,
   survey,
   onSurvey,
+  onDone,
 }: {
   place: Place;
   survey: Survey;
-  onSurvey: (survey: Survey) => Promise<void>;
+  /** Answers whether it was kept; `onDone` follows unless something was typed meanwhile. */
+  onSurvey: (survey: Survey) => Promise<boolean>;
+  onDone: () => void;
 }) {
   const today = useAppSelector(selectToday);
   const [next, setNext] = useState(survey);
@@ -42,13 +45,14 @@ export function ElementEditor({
   const ways = waysFor(next.element, next.decision, place.kind);
   const optional = next.decision === 'keep';
   const goes = ['remove', 'replace', 'move'].includes(next.decision);
+  const keeping = useKeeping({ next, count, quickSize, reason, what, size });
   const save = () => {
     const number = Number(count);
     if (!Number.isInteger(number) || number < 1 || number > 99) {
       setError('Say how many, from 1 to 99.');
       return;
     }
-    void onSurvey({
+    const said: Survey = {
       ...next,
       on: today,
       count: number,
@@ -56,7 +60,8 @@ export function ElementEditor({
       size: quickSize.trim() || null,
       salvage: goes && what.trim() !== '' ? { what: what.trim(), size: size.trim() || null } : null,
       options: next.decision === 'undecided' ? next.options : [],
-    });
+    };
+    void keeping(() => onSurvey(said), onDone);
   };
   return (
     <View className="gap-3 border-t border-line pt-3">

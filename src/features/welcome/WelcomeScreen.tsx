@@ -8,7 +8,7 @@ import { Body, BoardKey, Button, ButtonLink, Note, PageTitle, Section } from '@/
 export function WelcomeScreen() {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const { projects } = useAppSelector(selectSession);
+  const { houses } = useAppSelector(selectSession);
   const [failed, setFailed] = useState(false);
   const showDemo = async () => {
     const opened = await dispatch(openDemo()).catch(() => ({ ok: false as const }));
@@ -41,9 +41,9 @@ export function WelcomeScreen() {
             </Body>
           ) : null}
         </View>
-        {projects.length > 0 ? (
+        {houses.length > 0 ? (
           <Section title="On this device">
-            {projects.map(({ id, name, kind }) => (
+            {houses.map(({ id, name, kind }) => (
               <Button
                 key={id}
                 label={kind === 'demo' ? `${name} (demo)` : name}

@@ -1,0 +1,36 @@
+import type { Minutes, PlainDate } from '../units';
+import type { Project } from './project';
+
+/** What the diary says of one job, added up over all its lines. */
+export type Logged = {
+  /** Percent done as last told; null when only hours are known. */
+  share: number | null;
+  /** Person-minutes logged. */
+  logged: Minutes;
+  /** Days with a line about it, first and last. */
+  firstOn: PlainDate | null;
+  lastOn: PlainDate | null;
+  doneOn: PlainDate | null;
+};
+
+/** What no plan depends on, and what grows with the age of a house. */
+export const NOT_PLANNED = {
+  days: {},
+  photos: {},
+  wallRecords: {},
+  decisions: {},
+  formerNames: {},
+  leftovers: {},
+  quotes: {},
+} satisfies Partial<Project>;
+
+/**
+ * Everything of a house that its plan depends on, and nothing else: of the diary only what it says of each job. It
+ * grows with the house, not with its age, and is what planning is handed across threads.
+ */
+export type PlanningInput = Omit<Project, keyof typeof NOT_PLANNED> & {
+  logged: Readonly<Record<string, Logged>>;
+};
+
+/** A house that can be planned: whole, or as the planner gets it. */
+export type HouseToPlan = Project | PlanningInput;

@@ -1,0 +1,3 @@
+export { planningInputOf, withChanges } from './input';
+export { changesBetween, withFieldChanges, type FieldChange, type InputChanges } from './changes';
+export { inputChangesSchema, planningInputSchema } from './schema';

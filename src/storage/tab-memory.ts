@@ -1,0 +1,26 @@
+/** Which house this tab has open: its own matter, whatever other tabs open. The address may name one. */
+export type TabMemory = {
+  read(): string | null;
+  write(houseId: string | null): void;
+};
+
+const KEY = 'fresh-porch/house';
+
+export function browserTabMemory(): TabMemory {
+  let named = new URL(window.location.href).searchParams.get('house');
+  return {
+    read: () => {
+      const house = named ?? window.sessionStorage.getItem(KEY);
+      named = null;
+      return house;
+    },
+    write: (houseId) => {
+      try {
+        if (houseId === null) window.sessionStorage.removeItem(KEY);
+        else window.sessionStorage.setItem(KEY, houseId);
+      } catch {
+        // Without the tab's own storage a reload opens the house opened last on the device.
+      }
+    },
+  };
+}

@@ -1,0 +1,176 @@
+import { JOURNAL_VERSION, type JournalEvent } from '../core/journal';
+import { moment, type Moment } from '../core/units';
+import {
+  lastOpened,
+  readHouse,
+  readHouses,
+  rememberOpened,
+  sweep,
+  writeHouse,
+  type HouseEntry,
+  type Houses,
+} from '../storage/houses';
+import { JournalDoor } from '../storage/journal';
+import { moveOldPhotos, oldPhotos } from '../storage/photos';
+import type { SetAside } from '../storage/rows';
+import { readSettings } from '../storage/settings';
+import type { Outside } from './outside';
+import {
+  clockRead,
+  houseChanged,
+  houseLost,
+  houseOpened,
+  housesListed,
+  noHouseOpen,
+  openFailed,
+  settingsRead,
+  type Lost,
+} from './session';
+import type { Thunk } from './store';
+
+const QUARTER_HOUR = 15;
+
+/** The plan moves on in quarters of an hour; finer would only re-plan for nothing. */
+export const clockNow = (outside: Outside, entry: HouseEntry | null): Moment =>
+  entry?.clock ?? moment(Math.floor(outside.now() / QUARTER_HOUR) * QUARTER_HOUR);
+
+export const isStanding = ({ removed }: HouseEntry): boolean => !removed;
+
+/** Opens the house this tab had open, or the one opened last on the device; the tab keeps to it from then on. */
+export const openCurrent =
+  (houseId?: string): Thunk<Promise<void>> =>
+  async (dispatch, _getState, outside) => {
+    let entry: HouseEntry | null = null;
+    try {
+      dispatch(settingsRead(await readSettings(outside.database)));
+      const houses = await readHouses(outside.database);
+      const standing = houses.entries.filter(isStanding);
+      dispatch(housesListed(standing));
+      const byId = (id: string | null) => standing.find((each) => each.id === id);
+      entry =
+        byId(houseId ?? outside.tab.read()) ??
+        byId(await lastOpened(outside.database)) ??
+        standing.at(-1) ??
+        null;
+      if (!entry) {
+        outside.open.door = null;
+        outside.tab.write(null);
+        dispatch(noHouseOpen());
+        outside.later(() => tidy(outside, houses));
+        return;
+      }
+      const door = await JournalDoor.open(outside.database, entry.journal, houses.names);
+      outside.open.door = door;
+      if (!door.project) {
+        dispatch(openFailed({ entry, reason: describe(door.setAside) }));
+        return;
+      }
+      outside.tab.write(entry.id);
+      await rememberOpened(outside.database, entry.id);
+      dispatch(
+        houseOpened({
+          entry,
+          project: door.project,
+          setAside: door.setAside,
+          now: clockNow(outside, entry),
+          lost: entry.writtenBy > JOURNAL_VERSION ? 'newer' : null,
+        }),
+      );
+      outside.later(async () => {
+        await tidy(outside, houses);
+        await sealed(outside, door);
+      });
+    } catch (cause) {
+      const reason = cause instanceof Error ? cause.message : String(cause);
+      dispatch(openFailed({ entry, reason }));
+    }
+  };
+
+const describe = (setAside: readonly SetAside[]): string =>
+  setAside.length > 0 ? setAside.map(({ reason }) => reason).join('; ') : 'no house in the journal';
+
+/** Sweeps what nobody can reach; nobody waits for it, and a refusal is tried again at the next start. */
+async function tidy(outside: Outside, houses: Houses): Promise<void> {
+  const { database, locks } = outside;
+  try {
+    await locks.hold('houses', async () => {
+      // What is arriving in another tab is only kept out by a lock that tabs share.
+      const fresh = locks.shared ? await readHouses(database) : houses;
+      await sweep(database, fresh, { arriving: locks.shared });
+    });
+    if (oldPhotos(houses.names).length > 0) await sortOldPhotos(outside, houses);
+  } catch {
+    // Only room is lost.
+  }
+}
+
+/** Pictures once lay together under bare ids: each goes to the journals that speak of it. */
+async function sortOldPhotos({ database }: Outside, { entries, names }: Houses): Promise<void> {
+  const owners = new Map<string, string[]>();
+  for (const { journal } of entries.filter(isStanding)) {
+    const door = await JournalDoor.open(database, journal, names);
+    for (const id of photosIn(await door.readAll())) {
+      owners.set(id, [...(owners.get(id) ?? []), journal]);
+    }
+  }
+  await moveOldPhotos(database, oldPhotos(names), (id) => owners.get(id) ?? []);
+}
+
+/** Every picture a journal ever spoke of, also those taken off again. */
+export const photosIn = (events: readonly JournalEvent[]): string[] =>
+  events.flatMap((event) => (event.type === 'photoTaken' ? [event.payload.id] : []));
+
+/** Seals the open journal once enough lies open; one tab at a time. */
+export async function sealed(outside: Outside, door: JournalDoor): Promise<void> {
+  if (!door.wantsSealing) return;
+  await outside.locks
+    .hold(`seal ${door.journal}`, () => door.seal(outside.newId))
+    .catch(() => false);
+}
+
+/** Whether this tab's journal is still the house's; the newest version is noted before something is written in it. */
+export async function provenOpen(
+  outside: Outside,
+  current: HouseEntry,
+): Promise<Lost | 'refused' | null> {
+  const entry = await readHouse(outside.database, current.id);
+  if (!entry || entry.removed) return 'removed';
+  if (entry.journal !== current.journal) return 'replaced';
+  if (entry.writtenBy > JOURNAL_VERSION) return 'newer';
+  if (entry.writtenBy === JOURNAL_VERSION) return null;
+  const noted = await writeHouse(outside.database, { ...entry, writtenBy: JOURNAL_VERSION });
+  return noted ? null : 'refused';
+}
+
+/** What another tab wrote comes in; that the house turned into another one is told. */
+export const hearTabs = (): Thunk => (dispatch, getState, outside) =>
+  outside.tabs.listen((message) => {
+    const { current } = getState().session;
+    void outside.inTurn(async () => {
+      if (message.kind === 'listed' || message.kind === 'turned') {
+        const { entries } = await readHouses(outside.database);
+        dispatch(housesListed(entries.filter(isStanding)));
+      }
+      if (!current || message.kind === 'listed' || message.houseId !== current.id) return;
+      if (message.kind === 'grew') await dispatch(catchUp(message.rows));
+      else {
+        const lost = await provenOpen(outside, current);
+        if (lost !== null && lost !== 'refused') dispatch(houseLost(lost));
+      }
+    });
+  });
+
+/** Brings in rows that another tab wrote. */
+export const catchUp =
+  (rows?: readonly string[]): Thunk<Promise<void>> =>
+  async (dispatch, _getState, outside) => {
+    const { door } = outside.open;
+    const project = await door?.catchUp(rows);
+    if (door && project) dispatch(houseChanged({ project, setAside: door.setAside }));
+  };
+
+export const readClock = (): Thunk => (dispatch, getState, outside) => {
+  const { current, now } = getState().session;
+  const next = clockNow(outside, current);
+  if (next !== now) dispatch(clockRead(next));
+};
