@@ -1,1 +1,3 @@
-export { OpenFileScreen as default } from '@/features/share/OpenFileScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('OpenFileScreen');

@@ -1,1 +1,3 @@
-export { StartScreen as default } from '@/features/start/StartScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('StartScreen');

@@ -146,7 +146,7 @@ export async function provenOpen(
 export const hearTabs = (): Thunk => (dispatch, getState, outside) =>
   outside.tabs.listen((message) => {
     const { current } = getState().session;
-    void outside.inTurn(async () => {
+    const hear = async () => {
       if (message.kind === 'listed' || message.kind === 'turned') {
         const { entries } = await readHouses(outside.database);
         dispatch(housesListed(entries.filter(isStanding)));
@@ -157,7 +157,9 @@ export const hearTabs = (): Thunk => (dispatch, getState, outside) =>
         const lost = await provenOpen(outside, current);
         if (lost !== null && lost !== 'refused') dispatch(houseLost(lost));
       }
-    });
+    };
+    // What could not be read now is read when this tab next writes or wakes.
+    outside.inTurn(hear).catch(() => undefined);
   });
 
 /** Brings in rows that another tab wrote. */

@@ -1,23 +1,29 @@
+import { readFileSync } from 'node:fs';
 import { added, chosen, houseOf, place, week } from '../core/testing/houses';
 import { momentAt, plainDate } from '../core/units';
 import { forecastInSteps } from '../core/forecast';
+import type { Project } from '../core/house';
 import { toTheEnd } from '../core/in-steps';
+import { changesBetween, planningInputOf } from '../core/planning';
 import { listen } from './answer';
 import { inParts, joiner } from './parts';
 import { PROTOCOL_VERSION, replySchema, type WorkerReply } from './protocol';
 
 const NOW = momentAt(plainDate('2026-01-05'), 17 * 60);
 const project = houseOf(added(place('a')), chosen('a', 'repaint'));
-const message = (over: object) => ({
+/** A message about a house the worker knows nothing of yet. */
+const message = ({ house = project, ...over }: { house?: Project } & Record<string, unknown>) => ({
   protocolVersion: PROTOCOL_VERSION,
   id: 7,
-  project,
+  from: null,
+  state: 1,
+  changes: changesBetween(null, planningInputOf(house)),
   now: NOW,
   ...over,
 });
 
 /** All replies to a message, put together, in order, with a clock that ticks whenever it is read. */
-function replies(over: object): WorkerReply[] {
+function replies(over: Parameters<typeof message>[0]): WorkerReply[] {
   const heard: WorkerReply[] = [];
   const joined = joiner();
   const waiting: (() => void)[] = [];
@@ -35,7 +41,7 @@ function replies(over: object): WorkerReply[] {
   for (let next = waiting.shift(); next; next = waiting.shift()) next();
   return heard;
 }
-const ask = (over: object) => replies(over).at(-1);
+const ask = (over: Parameters<typeof message>[0]) => replies(over).at(-1);
 
 describe('the planner worker', () => {
   it('answers a forecast and a comparison in plain data that reads on the other side', () => {
@@ -52,7 +58,7 @@ describe('the planner worker', () => {
     const weighed = ask({ kind: 'compare', options: [option] });
     expect(replySchema.safeParse(structuredClone(weighed)).success).toBe(true);
     expect(weighed).toMatchObject({ kind: 'compare', weighed: [{ id: 'x' }] });
-    const tried = ask({ kind: 'whatif', changes: option.changes });
+    const tried = ask({ kind: 'whatif', tries: option.changes });
     expect(replySchema.safeParse(tried).success).toBe(true);
     expect(tried).toMatchObject({ kind: 'whatif' });
   });
@@ -108,7 +114,7 @@ describe('the planner worker', () => {
       ...project,
       people: project.people.map((person) => ({ ...person, week: week(0, 0) })),
     };
-    expect(ask({ kind: 'forecast', project: nobody })).toMatchObject({
+    expect(ask({ kind: 'forecast', house: nobody })).toMatchObject({
       kind: 'failed',
       error: { code: 'no-hours' },
     });
@@ -128,5 +134,51 @@ describe('the planner worker', () => {
         ],
       }),
     ).toBeUndefined();
+  });
+
+  it('is told what changed only, and asks for everything when it stands at another state', () => {
+    const heard: WorkerReply[] = [];
+    const hear = listen(
+      (reply) => heard.push(reply),
+      (next) => next(),
+      () => 0,
+    );
+    const more = houseOf(added(place('a')), chosen('a', 'repaint'), added(place('b')));
+    const [before, after] = [planningInputOf(project), planningInputOf(more)];
+    const changes = changesBetween(before, after);
+    hear(message({ kind: 'dropped', id: 1 }));
+    hear(message({ kind: 'forecast', id: 2, from: 1, state: 2, changes }));
+    hear(message({ kind: 'dropped', id: 3, from: 1, state: 3, changes }));
+    hear(message({ kind: 'dropped', id: 4 }));
+    expect(heard.at(0)).toMatchObject({ id: 1, kind: 'dropped' });
+    expect(heard.filter(({ id }) => id === 2).at(-1)).toMatchObject({ kind: 'forecast' });
+    expect(heard.find(({ id }) => id === 3)).toEqual({ id: 3, kind: 'behind' });
+    expect(heard.at(-1)).toMatchObject({ id: 4, kind: 'dropped' });
+  });
+
+  it('reads a file, from text or from a chosen one, in parts that are small', async () => {
+    const text = readFileSync('demo/house.json', 'utf8');
+    const heard: WorkerReply[] = [];
+    const hear = listen(
+      (reply) => heard.push(replySchema.parse(structuredClone(reply))),
+      (next) => next(),
+      () => 0,
+    );
+    const asked = { protocolVersion: PROTOCOL_VERSION, kind: 'read-file' };
+    hear({ ...asked, id: 1, file: text });
+    hear({ ...asked, id: 2, file: new Blob([text]) });
+    hear({ ...asked, id: 3, file: text.slice(0, 2_000) });
+    await new Promise((resolve) => setImmediate(resolve));
+    await new Promise((resolve) => setImmediate(resolve));
+    for (const id of [1, 2]) {
+      const replies = heard.filter((reply) => reply.id === id);
+      const events = replies.flatMap((reply) => (reply.kind === 'file-part' ? reply.events : []));
+      expect(events).toHaveLength(330);
+      expect(replies.at(-1)).toMatchObject({ kind: 'file', name: 'Old bakery, Quince Lane' });
+    }
+    expect(heard.find(({ id }) => id === 3)).toMatchObject({
+      kind: 'file-refused',
+      error: { code: 'truncated' },
+    });
   });
 });

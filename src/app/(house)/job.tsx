@@ -1,7 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { JobScreen } from '@/features/job/JobScreen';
+import { lateScreen } from '@/features/late';
+
+const Screen = lateScreen('JobScreen');
 
 export default function JobRoute() {
   const { id = '' } = useLocalSearchParams<{ id?: string }>();
-  return <JobScreen id={id} />;
+  return <Screen id={id} />;
 }

@@ -1,1 +1,3 @@
-export { JournalScreen as default } from '@/features/journal/JournalScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('JournalScreen');

@@ -1,1 +1,3 @@
-export { KeysScreen as default } from '@/features/keys/KeysScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('KeysScreen');

@@ -1,1 +1,3 @@
-export { OrderScreen as default } from '@/features/order/OrderScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('OrderScreen');

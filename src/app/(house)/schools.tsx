@@ -1,1 +1,3 @@
-export { SchoolsScreen as default } from '@/features/whatif/SchoolsScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('SchoolsScreen');

@@ -1,1 +1,3 @@
-export { SettingsScreen as default } from '@/features/settings/SettingsScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('SettingsScreen');

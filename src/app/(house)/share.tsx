@@ -1,1 +1,3 @@
-export { ShareScreen as default } from '@/features/share/ShareScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('ShareScreen');

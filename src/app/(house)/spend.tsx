@@ -1,1 +1,3 @@
-export { SpendScreen as default } from '@/features/spend/SpendScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('SpendScreen');

@@ -1,1 +1,3 @@
-export { WhatIfScreen as default } from '@/features/whatif/WhatIfScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('WhatIfScreen');

@@ -1,6 +1,6 @@
 import { NOT_PLANNED, type HouseToPlan, type PlanningInput, type Project } from '../house';
 import { applyEvents, type EventBodyOf } from '../journal';
-import { loggedIn } from '../progress';
+import { loggedIn } from './logged';
 
 function withoutRest<T extends Project>(house: T): Omit<T, keyof typeof NOT_PLANNED> {
   const rest = { ...house };

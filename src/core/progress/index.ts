@@ -1,2 +1,2 @@
 export { logJobs } from './log-jobs';
-export { effortLeft, loggedIn, progressOf, readProgress, type Progress } from './progress';
+export { effortLeft, progressOf, readProgress, type Progress } from './progress';

@@ -1,14 +1,7 @@
-import {
-  daysInOrder,
-  type Entry,
-  type HouseToPlan,
-  type Inspection,
-  type JobId,
-  type Logged,
-  type Project,
-} from '../house';
+import type { HouseToPlan, Inspection, JobId, Logged } from '../house';
+import { NOTHING_LOGGED, loggedIn, touchedOn } from '../planning';
 import type { Job } from '../steps';
-import { minutes, type Minutes, type PlainDate } from '../units';
+import { minutes, type Minutes } from '../units';
 
 /** What is known of one job: the diary, ticks and visits together. */
 export type Progress = Logged & {
@@ -16,49 +9,7 @@ export type Progress = Logged & {
   failed: readonly Inspection[];
 };
 
-const NOTHING: Logged = {
-  share: null,
-  logged: minutes(0),
-  firstOn: null,
-  lastOn: null,
-  doneOn: null,
-};
-const UNTOUCHED: Progress = { ...NOTHING, failed: [] };
-
-const touched = <T extends Logged>(progress: T, on: PlainDate): T => ({
-  ...progress,
-  firstOn: progress.firstOn ?? on,
-  lastOn: on,
-});
-
-function afterEntry(before: Logged, entry: Entry, on: PlainDate): Logged {
-  if (entry.kind === 'hours') {
-    return touched({ ...before, logged: minutes(before.logged + entry.minutes) }, on);
-  }
-  if (entry.kind === 'progress') {
-    const doneOn = entry.share === 100 ? on : null;
-    return touched({ ...before, share: entry.share, doneOn }, on);
-  }
-  return before;
-}
-
-const jobOfEntry = (entry: Entry): JobId | null =>
-  entry.kind === 'hours' || entry.kind === 'progress' ? entry.jobId : null;
-
-/** What the whole diary says of every job that was ever named; lines read on top of what is known already. */
-export function loggedIn(
-  house: Pick<Project, 'days'>,
-  known: Readonly<Record<string, Logged>> = {},
-): Record<string, Logged> {
-  const byJob = { ...known };
-  for (const day of daysInOrder(house)) {
-    for (const entry of day.entries) {
-      const jobId = jobOfEntry(entry);
-      if (jobId) byJob[jobId] = afterEntry(byJob[jobId] ?? NOTHING, entry, day.date);
-    }
-  }
-  return byJob;
-}
+const UNTOUCHED: Progress = { ...NOTHING_LOGGED, failed: [] };
 
 /** What is known of every job that was ever named. */
 export function readProgress(house: HouseToPlan): Map<JobId, Progress> {
@@ -69,12 +20,12 @@ export function readProgress(house: HouseToPlan): Map<JobId, Progress> {
   const update = (jobId: JobId, change: (before: Progress) => Progress) =>
     byJob.set(jobId, change(byJob.get(jobId) ?? UNTOUCHED));
   for (const [jobId, on] of Object.entries(house.ticked)) {
-    update(jobId as JobId, (before) => ({ ...touched(before, on), share: 100, doneOn: on }));
+    update(jobId as JobId, (before) => ({ ...touchedOn(before, on), share: 100, doneOn: on }));
   }
   for (const visit of house.inspections) {
     update(visit.jobId, (before) =>
       visit.result === 'passed'
-        ? { ...touched(before, visit.on), share: 100, doneOn: visit.on }
+        ? { ...touchedOn(before, visit.on), share: 100, doneOn: visit.on }
         : { ...before, doneOn: null, failed: [...before.failed, visit] },
     );
   }

@@ -1,6 +1,13 @@
-export { DateAsk } from './DateAsk';
-export { FindJob } from './FindJob';
 export { JobSlip } from './JobSlip';
-export { JobStory } from './JobStory';
-export { after, doneBy, notBefore } from './wishes';
-export { effortWords, inSentence, momentWords, whenWords } from './words';
+export {
+  LACK_WORDS,
+  effortWords,
+  heldWords,
+  inSentence,
+  limitWords,
+  momentWords,
+  standingWords,
+  waitWords,
+  whenWords,
+  workingWords,
+} from './words';

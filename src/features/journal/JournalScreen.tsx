@@ -1,12 +1,12 @@
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { diaryOf, pageSums, type DiaryPage } from '@/core/diary';
 import type { DayLog } from '@/core/house';
-import { findStep } from '@/core/steps';
 import { formatDate, formatMinutes, formatMoney } from '@/core/units';
 import { LineEditor, entryWords } from '@/features/log';
 import { useHouseHead } from '@/features/shell';
 import {
+  findDropped,
   keep,
   selectJobsById,
   selectProject,
@@ -22,6 +22,7 @@ import { SetAside } from './SetAside';
 export function JournalScreen() {
   const project = useAppSelector(selectProject);
   const head = useHouseHead();
+  const formerTitle = useFormerTitles();
   const pages = useMemo(() => diaryOf({ days: project.days }), [project.days]);
   return (
     <ListScreen
@@ -40,12 +41,30 @@ export function JournalScreen() {
       }
       rows={pages}
       keyOf={({ date }) => date}
-      row={(page) => <DayPage page={page} />}
+      row={(page) => <DayPage page={page} formerTitle={formerTitle} />}
     />
   );
 }
 
-function DayPage({ page }: { page: DiaryPage }) {
+type FormerTitle = (jobId: string) => string | undefined;
+
+/** What jobs were called that are planned no more, such as those of a room since removed. */
+function useFormerTitles(): FormerTitle {
+  const dispatch = useAppDispatch();
+  const [titles, setTitles] = useState<ReadonlyMap<string, string>>(new Map());
+  useEffect(() => {
+    let gone = false;
+    void dispatch(findDropped()).then((dropped) => {
+      if (!gone) setTitles(new Map(dropped.map(({ jobId, title }) => [jobId, title])));
+    });
+    return () => {
+      gone = true;
+    };
+  }, [dispatch]);
+  return (jobId) => titles.get(jobId);
+}
+
+function DayPage({ page, formerTitle }: { page: DiaryPage; formerTitle: FormerTitle }) {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
   const { minutes, spent } = pageSums(page);
@@ -56,13 +75,13 @@ function DayPage({ page }: { page: DiaryPage }) {
   return (
     <Section title={formatDate(page.date, today)} sum={sums.join(' · ')}>
       {page.logs.map((day) => (
-        <DayLine key={day.id} day={day} />
+        <DayLine key={day.id} day={day} formerTitle={formerTitle} />
       ))}
     </Section>
   );
 }
 
-function DayLine({ day }: { day: DayLog }) {
+function DayLine({ day, formerTitle }: { day: DayLog; formerTitle: FormerTitle }) {
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const jobs = useAppSelector(selectJobsById);
@@ -108,7 +127,3 @@ function DayLine({ day }: { day: DayLog }) {
     </View>
   );
 }
-
-/** What a job was called that is planned no more: its id ends in its step. */
-const formerTitle = (jobId: string): string | undefined =>
-  findStep(jobId.split('/')[1]?.split('#')[0] ?? '')?.title;

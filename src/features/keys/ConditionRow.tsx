@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { GateSummary } from '@/core/plan';
 import { formatDate } from '@/core/units';
-import { DateAsk, inSentence } from '@/features/job';
+import { inSentence } from '@/features/job';
+import { DateAsk } from '@/features/story';
 import {
   placeOf,
   keep,

@@ -2,7 +2,7 @@ import { useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import type { JobId, Path } from '@/core/house';
 import type { PlannedJob } from '@/core/plan';
-import { JobStory } from '@/features/job';
+import { JobStory } from '@/features/story';
 import { Page, PlanState } from '@/features/shell';
 import {
   freshId,

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { JobId } from '@/core/house';
 import { addDays, dateOf, lastDayOf, type PlainDate } from '@/core/units';
-import { doneBy, notBefore } from '@/features/job';
+import { doneBy, notBefore } from '@/features/story';
 import { TryOut } from '@/features/whatif';
 import { selectJobsById, selectToday, useAppSelector } from '@/store';
 

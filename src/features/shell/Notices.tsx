@@ -1,3 +1,4 @@
+import { usePathname } from 'expo-router';
 import { View } from 'react-native';
 import { countWords } from '@/core/units';
 import {
@@ -15,19 +16,20 @@ const BAR = 'flex-row flex-wrap items-center gap-2 border-t border-line px-4 py-
 /** What was just kept with its undo, what could not be kept, and what could not be read. */
 export function Notices() {
   const dispatch = useAppDispatch();
+  const path = usePathname();
   const { undoable, notice, setAside, lost } = useAppSelector(selectSession);
   return (
     <View className="print:hidden">
-      {setAside.length > 0 ? (
+      {setAside.length > 0 && path !== '/journal' ? (
         <View role="status" className={`${BAR} bg-straw-pale`}>
           <Body className="min-w-0 flex-1">
-            {`${countWords(setAside.length, 'record')} of this house could not be read and ${setAside.length === 1 ? 'was' : 'were'} set aside. Everything else is here.`}
+            {`${countWords(setAside.length, 'record')} could not be read.`}
           </Body>
           <ButtonLink href="/journal" label="See what they say" look="quiet" />
         </View>
       ) : null}
-      {lost ? <LostBar lost={lost} /> : null}
-      {notice ? (
+      {lost ? <LostBar lost={lost} said={notice} /> : null}
+      {notice && !lost ? (
         <View role="alert" className={`${BAR} bg-brick-pale`}>
           <Body className="min-w-0 flex-1">{notice}</Body>
           <Button label="Close" look="quiet" onPress={() => dispatch(noticed(null))} />
@@ -54,20 +56,29 @@ const LOST_WORDS = {
   newer: 'A newer Fresh Porch has written to this house: this page reads it, but writes no more.',
 };
 
-/** This tab may not write to its house any more: why, and the way on. */
-function LostBar({ lost }: { lost: keyof typeof LOST_WORDS }) {
+/** This tab may not write to its house any more: why, or what was not kept for it, and the way on. */
+function LostBar({ lost, said }: { lost: keyof typeof LOST_WORDS; said: string | null }) {
   const dispatch = useAppDispatch();
   return (
-    <View role="alert" className={`${BAR} bg-brick-pale`}>
-      <Body className="min-w-0 flex-1">{LOST_WORDS[lost]}</Body>
+    <View role="alert" className="border-t border-line bg-brick-pale px-4 py-2">
+      <Body>{said ?? LOST_WORDS[lost]}</Body>
       {lost === 'replaced' ? (
         <Button
           label="Open the house as it is now"
           look="quiet"
-          onPress={() => void dispatch(openCurrent())}
+          className="self-start"
+          onPress={() => {
+            dispatch(noticed(null));
+            void dispatch(openCurrent());
+          }}
         />
       ) : lost === 'newer' ? (
-        <Button label="Load the page anew" look="quiet" onPress={() => window.location.reload()} />
+        <Button
+          label="Load the page anew"
+          look="quiet"
+          className="self-start"
+          onPress={() => window.location.reload()}
+        />
       ) : (
         <ButtonLink href="/welcome" label="Other houses" look="quiet" />
       )}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { PlannedJob } from '@/core/plan';
 import type { Result } from '@/core/result';
 import type { SumError, Takeoff } from '@/core/takeoff';
-import { FindJob, after } from '@/features/job';
+import { FindJob, after } from '@/features/story';
 import { TryOut } from '@/features/whatif';
 import { freshId, useAppDispatch } from '@/store';
 import { Note, Section } from '@/ui';

@@ -4,7 +4,7 @@ import { surveyIdOf, type Survey } from '@/core/house';
 import { openRisks } from '@/core/risk';
 import { worksFor } from '@/core/steps/works';
 import { formatDate, type PlainDate } from '@/core/units';
-import { DateAsk } from '@/features/job';
+import { DateAsk } from '@/features/story';
 import { SUSPICION_NAMES } from '@/features/survey';
 import { keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Choice, Field, Note, Strong } from '@/ui';

@@ -1,1 +1,3 @@
-export { CompareScreen as default } from '@/features/compare/CompareScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('CompareScreen');

@@ -1,7 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { OneScreen } from '@/features/compare/OneScreen';
+import { lateScreen } from '@/features/late';
+
+const Screen = lateScreen('OneScreen');
 
 export default function OneRoute() {
   const { id = '' } = useLocalSearchParams<{ id?: string }>();
-  return <OneScreen id={id} />;
+  return <Screen id={id} />;
 }

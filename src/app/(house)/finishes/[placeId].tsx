@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { workshopScreen } from '@/features/workshop';
+import { lateScreen } from '@/features/late';
 
-const Screen = workshopScreen('FinishesScreen');
+const Screen = lateScreen('FinishesScreen');
 
 export default function FinishesRoute() {
   const { placeId } = useLocalSearchParams<{ placeId: string }>();

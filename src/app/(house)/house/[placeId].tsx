@@ -1,7 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { PlaceScreen } from '@/features/house/PlaceScreen';
+import { lateScreen } from '@/features/late';
+
+const Screen = lateScreen('PlaceScreen');
 
 export default function PlaceRoute() {
   const { placeId } = useLocalSearchParams<{ placeId: string }>();
-  return <PlaceScreen key={placeId} placeId={placeId} />;
+  return <Screen key={placeId} placeId={placeId} />;
 }

@@ -1,1 +1,3 @@
-export { HouseScreen as default } from '@/features/house/HouseScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('HouseScreen');

@@ -1,1 +1,3 @@
-export { NewPlaceScreen as default } from '@/features/house/NewPlaceScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('NewPlaceScreen');

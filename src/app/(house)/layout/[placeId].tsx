@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { workshopScreen } from '@/features/workshop';
+import { lateScreen } from '@/features/late';
 
-const Screen = workshopScreen('LayoutScreen');
+const Screen = lateScreen('LayoutScreen');
 
 export default function LayoutRoute() {
   const { placeId, slot } = useLocalSearchParams<{ placeId: string; slot?: string }>();

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { workshopScreen } from '@/features/workshop';
+import { lateScreen } from '@/features/late';
 
-const Screen = workshopScreen('MeasureScreen');
+const Screen = lateScreen('MeasureScreen');
 
 export default function MeasureRoute() {
   const { placeId } = useLocalSearchParams<{ placeId: string }>();

@@ -1,1 +1,3 @@
-export { StoresScreen as default } from '@/features/stores/StoresScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('StoresScreen');

@@ -1,3 +1,3 @@
-import { workshopScreen } from '@/features/workshop';
+import { lateScreen } from '@/features/late';
 
-export default workshopScreen('ShopListScreen');
+export default lateScreen('ShopListScreen');

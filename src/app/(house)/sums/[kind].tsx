@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { workshopScreen } from '@/features/workshop';
+import { lateScreen } from '@/features/late';
 
-const Screen = workshopScreen('SumScreen');
+const Screen = lateScreen('SumScreen');
 
 export default function SumRoute() {
   const { kind } = useLocalSearchParams<{ kind: string }>();

@@ -1,7 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { WalkPlaceScreen } from '@/features/walk/WalkPlaceScreen';
+import { lateScreen } from '@/features/late';
+
+const Screen = lateScreen('WalkPlaceScreen');
 
 export default function PlaceRoute() {
   const { placeId } = useLocalSearchParams<{ placeId: string }>();
-  return <WalkPlaceScreen key={placeId} placeId={placeId} />;
+  return <Screen key={placeId} placeId={placeId} />;
 }

@@ -1,1 +1,3 @@
-export { WalkScreen as default } from '@/features/walk/WalkScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('WalkScreen');

@@ -1,1 +1,3 @@
-export { ToldScreen as default } from '@/features/walk/ToldScreen';
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('ToldScreen');

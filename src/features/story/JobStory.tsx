@@ -27,7 +27,7 @@ import {
   waitWords,
   whenWords,
   workingWords,
-} from './words';
+} from '@/features/job';
 
 /** "Why here?": what a job is, what it waits for and lets go, what it needs and what can hurt. */
 export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boolean }) {

@@ -1,0 +1,44 @@
+import { Suspense, lazy, useEffect, type ComponentType } from 'react';
+import { View } from 'react-native';
+import { Note } from '@/ui';
+
+type Screens = typeof import('./screens');
+type PropsOf<K extends keyof Screens> = Screens[K] extends ComponentType<infer P> ? P : never;
+
+const fetchLateScreens = (): Promise<Screens> => import('./screens');
+
+/** The first screen and its plan come first. */
+const FETCH_AFTER_MS = 5_000;
+
+/** Fetches every screen behind the first while nobody waits, so that none has to be waited for. */
+export function useLateScreensAhead(): void {
+  useEffect(() => {
+    // What cannot be fetched now is fetched when somebody goes there.
+    const timer = setTimeout(() => void fetchLateScreens().catch(() => undefined), FETCH_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, []);
+}
+
+/**
+ * Any screen but the first. They come in one piece, behind Today: what two pieces share would weigh on the first load,
+ * and they share the steps of the trade, the takeoff and the forms (docs/decisions/020).
+ */
+export function lateScreen<K extends keyof Screens>(name: K): ComponentType<PropsOf<K>> {
+  const Screen = lazy(async () => ({
+    // Each screen has the props of its own name; the table of screens cannot say so.
+    default: (await fetchLateScreens())[name] as unknown as ComponentType<object>,
+  }));
+  return function Late(props: PropsOf<K>) {
+    return (
+      <Suspense
+        fallback={
+          <View role="status" className="p-4">
+            <Note>Opening…</Note>
+          </View>
+        }
+      >
+        <Screen {...(props as object)} />
+      </Suspense>
+    );
+  };
+}

@@ -1,0 +1,4 @@
+export { DateAsk } from './DateAsk';
+export { FindJob } from './FindJob';
+export { JobStory } from './JobStory';
+export { after, doneBy, notBefore } from './wishes';
