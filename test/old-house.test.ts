@@ -34,7 +34,7 @@ class Model {
 
   static async begun(): Promise<Model> {
     const database = new TestDatabase();
-    const model = new Model(await JournalDoor.open(database, 'j', [], SOON));
+    const model = new Model(await JournalDoor.open(database, 'j', [], { sealing: SOON }));
     Object.assign(model, { database });
     await model.door.append([FIRST]);
     return model;
@@ -62,12 +62,9 @@ class Model {
       const counter = Math.max(1, this.door.counter - (step.kind === 'late' ? step.before : 0));
       const event = this.stamp(evening((this.ids += 1)), counter);
       this.events.push(event);
-      const other = await JournalDoor.open(
-        this.database,
-        'j',
-        await this.database.getAllKeys(),
-        SOON,
-      );
+      const other = await JournalDoor.open(this.database, 'j', await this.database.getAllKeys(), {
+        sealing: SOON,
+      });
       await other.append([event]);
       await this.door.catchUp([other.rowOf([event])]);
     } else if (step.kind === 'seal') {
@@ -76,12 +73,9 @@ class Model {
       const key = 'snapshot/j';
       const torn = this.database.rows.get(key)?.replace('evening', 'morning');
       if (step.kind === 'tear' && torn) this.database.rows.set(key, torn);
-      this.door = await JournalDoor.open(
-        this.database,
-        'j',
-        await this.database.getAllKeys(),
-        SOON,
-      );
+      this.door = await JournalDoor.open(this.database, 'j', await this.database.getAllKeys(), {
+        sealing: SOON,
+      });
     }
   }
 }

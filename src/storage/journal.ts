@@ -27,6 +27,15 @@ type Recent = { event: JournalEvent; row: string | null };
 export type Sealing = { at: number; staysOut: number };
 const SEALING: Sealing = { at: 200, staysOut: 50 };
 
+type DoorOptions = {
+  /** Lets the page breathe between two stretches of reading a whole journal. */
+  pause?: () => Promise<void>;
+  sealing?: Sealing;
+};
+
+/** Events reduced in one stretch. */
+const STRETCH = 500;
+
 const prefixed = (names: readonly string[], prefix: string): string[] =>
   names.filter((key) => key.startsWith(prefix));
 
@@ -71,6 +80,7 @@ export class JournalDoor {
   private constructor(
     private readonly database: KeyValue,
     readonly journal: string,
+    private readonly pause: () => Promise<void>,
     private readonly sealing: Sealing,
   ) {}
 
@@ -79,9 +89,9 @@ export class JournalDoor {
     database: KeyValue,
     journal: string,
     names: readonly string[],
-    sealing = SEALING,
+    { pause = () => Promise.resolve(), sealing = SEALING }: DoorOptions = {},
   ): Promise<JournalDoor> {
-    const door = new JournalDoor(database, journal, sealing);
+    const door = new JournalDoor(database, journal, pause, sealing);
     await door.load(namesOf(names, journal));
     return door;
   }
@@ -259,7 +269,7 @@ export class JournalDoor {
     this.baseLast = null;
     this.segments = names.segments;
     this.recent = events.map((event) => ({ event, row: rowOf.get(event.id) ?? null }));
-    this.house = this.reduce(events);
+    this.house = await this.reduceInStretches(events);
     this.highest = events.at(-1)?.counter ?? 0;
   }
 
@@ -277,17 +287,17 @@ export class JournalDoor {
     const wanted = [...names.segments, ...names.events, ...names.unread];
     const rows = await this.getMany(wanted);
     const aside: SetAside[] = [];
-    const events = wanted.flatMap((key) => {
+    const events: JournalEvent[] = [];
+    const [segments, texts] = [new Set(names.segments), new Set(names.unread)];
+    for (const key of wanted) {
       const raw = rows[key];
-      if (raw === null || raw === undefined) return [];
-      const read = names.segments.includes(key)
-        ? readSegment(key, raw)
-        : names.unread.includes(key)
-          ? readUnread(key, raw)
-          : readEventRow(key, raw);
+      if (raw === null || raw === undefined) continue;
+      const reader = segments.has(key) ? readSegment : texts.has(key) ? readUnread : readEventRow;
+      const read = reader(key, raw);
       aside.push(...read.setAside);
-      return read.events;
-    });
+      events.push(...read.events);
+      await this.pause();
+    }
     this.aside = aside;
     return inJournalOrder(events);
   }
@@ -296,6 +306,18 @@ export class JournalDoor {
   private reduce(events: readonly JournalEvent[]): Project | null {
     this.work.eventsApplied += events.length;
     return this.base ? applyEvents(this.base, effectiveEvents(events)) : reduceJournal(events);
+  }
+
+  /** The whole journal, a stretch at a time. */
+  private async reduceInStretches(events: readonly JournalEvent[]): Promise<Project | null> {
+    const counted = effectiveEvents(events);
+    this.work.eventsApplied += events.length;
+    let house: Project | null = null;
+    for (let at = 0; at < counted.length; at += STRETCH) {
+      house = applyEvents(house, counted.slice(at, at + STRETCH));
+      await this.pause();
+    }
+    return house;
   }
 
   private async take(fresh: readonly Recent[]): Promise<void> {

@@ -15,6 +15,7 @@ export {
 } from './houses';
 export { momentOf, type Outside, type ReadFile, type Supplier } from './outside';
 export {
+  learnWords,
   selectDecides,
   selectForecast,
   selectJobs,

@@ -59,7 +59,9 @@ export const openCurrent =
         outside.later(() => tidy(outside, houses));
         return;
       }
-      const door = await JournalDoor.open(outside.database, entry.journal, houses.names);
+      const door = await JournalDoor.open(outside.database, entry.journal, houses.names, {
+        pause: outside.pause,
+      });
       outside.open.door = door;
       if (!door.project) {
         dispatch(openFailed({ entry, reason: describe(door.setAside) }));

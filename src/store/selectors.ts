@@ -7,7 +7,7 @@ import type { JobState, PlannedJob } from '../core/plan';
 import { expectedCost, openFirst } from '../core/risk';
 import { planTonight } from '../core/today';
 import { cents, dateOf } from '../core/units';
-import type { Dispatch, RootState } from './store';
+import type { Dispatch, RootState, Thunk } from './store';
 
 export const useAppDispatch = () => useDispatch<Dispatch>();
 export const useAppSelector: TypedUseSelectorHook<RootState> = useSelector;
@@ -71,3 +71,8 @@ export const selectBlankContext = createSelector(
   [selectProject, selectToday],
   (project, today): LogContext => contextOf(project, [], today),
 );
+
+/** Learns a house's words ahead of the first key, when somebody is about to type. */
+export const learnWords = (): Thunk => (_dispatch, getState) => {
+  setTimeout(() => selectLogContext(getState()));
+};

@@ -1,1 +1,4 @@
-export { TodayScreen as default } from '@/features/today/TodayScreen';
+import { inSlices } from '@/features/late';
+import { TodayScreen } from '@/features/today/TodayScreen';
+
+export default inSlices(TodayScreen);

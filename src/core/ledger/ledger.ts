@@ -51,7 +51,7 @@ export type Ledger = {
   /** Places with money spent on them, dearest first; null is the house as a whole. */
   byPlace: { placeId: PlaceId | null; cents: Cents }[];
   byKind: { kind: SpendKind; cents: Cents }[];
-  /** Paid up to and including each week, oldest first. */
+  /** Paid up to and including each week, oldest first; at most sixty of them, evenly chosen. */
   byWeek: { monday: PlainDate; total: Cents }[];
   /** What the plan still has to buy and hire, at starting guesses. */
   toCome: Cents;
@@ -80,13 +80,20 @@ function groupedBy<K>(payments: readonly Payment[], key: (payment: Payment) => K
   return groups;
 }
 
+/** More points than these nobody can tell apart on a chart. */
+const MOST_WEEKS = 60;
+
+/** Sums paid so far, by week; over many years every second, third … week with spending, the last one always. */
 function runningWeeks(payments: readonly Payment[]): Ledger['byWeek'] {
   const weeks = groupedBy(payments, ({ date }) => mondayOf(date));
+  const step = Math.ceil(weeks.size / MOST_WEEKS);
   let total = 0;
-  return [...weeks].map(([monday, spent]) => {
-    total += spent;
-    return { monday, total: cents(total) };
-  });
+  return [...weeks]
+    .map(([monday, spent]) => {
+      total += spent;
+      return { monday, total: cents(total) };
+    })
+    .filter((_, at) => (weeks.size - 1 - at) % step === 0);
 }
 
 /** Where the money went and whether it lasts. `toCome` is what the plan says is still to be bought. */

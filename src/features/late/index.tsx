@@ -1,9 +1,10 @@
-import { Suspense, lazy, useEffect, type ComponentType } from 'react';
+import { Suspense, lazy, startTransition, useEffect, useState, type ComponentType } from 'react';
 import { View } from 'react-native';
 import { Note } from '@/ui';
 
 type Screens = typeof import('./screens');
-type PropsOf<K extends keyof Screens> = Screens[K] extends ComponentType<infer P> ? P : never;
+type PropsOf<K extends keyof Screens> =
+  Screens[K] extends ComponentType<infer P extends object> ? P : never;
 
 const fetchLateScreens = (): Promise<Screens> => import('./screens');
 
@@ -28,17 +29,34 @@ export function lateScreen<K extends keyof Screens>(name: K): ComponentType<Prop
     // Each screen has the props of its own name; the table of screens cannot say so.
     default: (await fetchLateScreens())[name] as unknown as ComponentType<object>,
   }));
-  return function Late(props: PropsOf<K>) {
+  return inSlices<PropsOf<K>>(function Late(props) {
     return (
-      <Suspense
-        fallback={
-          <View role="status" className="p-4">
-            <Note>Opening…</Note>
-          </View>
-        }
-      >
+      <Suspense fallback={<Opening />}>
         <Screen {...(props as object)} />
       </Suspense>
     );
+  });
+}
+
+/** Whether a screen was drawn before: the first one of all is drawn at once. */
+let begun = false;
+
+/** A screen whose tap is answered at once; it is drawn behind that, in slices that let other taps through. */
+export function inSlices<P extends object>(Screen: ComponentType<P>): ComponentType<P> {
+  return function InSlices(props: P) {
+    const [drawn, setDrawn] = useState(!begun);
+    useEffect(() => {
+      begun = true;
+      startTransition(() => setDrawn(true));
+    }, []);
+    return drawn ? <Screen {...props} /> : <Opening />;
   };
+}
+
+function Opening() {
+  return (
+    <View role="status" className="flex-1 p-4">
+      <Note>Opening…</Note>
+    </View>
+  );
 }

@@ -5,6 +5,7 @@ import type { PlainDate } from '@/core/units';
 import { Button, Field, Small, useKeeping } from '@/ui';
 import { Slips } from './Slips';
 import { useLine } from './useLine';
+import { useWhenRead } from './useWhenRead';
 
 /** Puts a line right: the same reading as in the strip, on the line's own day unless it names another. */
 export function LineEditor({
@@ -33,14 +34,10 @@ export function LineEditor({
     const read = { date: line.reading.date, line: text.trim(), entries: line.entries };
     await keeping(() => onKeep(read), onClose);
   };
+  const saveWhenRead = useWhenRead(line.isBehind, save);
   return (
     <View className="gap-3 rounded-board border border-spruce p-3">
-      <Field
-        label="The line"
-        value={text}
-        onChangeText={setText}
-        onSubmitEditing={() => void save()}
-      />
+      <Field label="The line" value={text} onChangeText={setText} onSubmitEditing={saveWhenRead} />
       <Slips line={line} />
       {asked ? (
         <Small role="alert" className="text-brick">
@@ -48,7 +45,7 @@ export function LineEditor({
         </Small>
       ) : null}
       <View className="flex-row gap-2">
-        <Button look="main" label={action} onPress={() => void save()} />
+        <Button look="main" label={action} onPress={saveWhenRead} />
         <Button label="Leave as it was" onPress={onClose} />
       </View>
     </View>

@@ -1,10 +1,11 @@
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { logIdSchema } from '@/core/house';
 import { formatDate } from '@/core/units';
-import { freshId, keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
+import { freshId, keep, learnWords, selectToday, useAppDispatch, useAppSelector } from '@/store';
 import { Slips } from './Slips';
 import { Strip, useDraftLine } from './Strip';
 import { useLine } from './useLine';
+import { useWhenRead } from './useWhenRead';
 
 /** One line, docked on every screen: say the evening in one breath, see its slips, keep them. */
 export function LogStrip() {
@@ -13,16 +14,10 @@ export function LogStrip() {
   const { text, type, takeOut } = useDraftLine('log strip');
   const [asked, setAsked] = useState(false);
   const [keeping, setKeeping] = useState(false);
-  // Enter while a line is on its way: what stands in the field then is kept next.
-  const next = useRef(false);
   const line = useLine(text);
 
   const keepLine = async () => {
     if (text.trim() === '') return;
-    if (keeping) {
-      next.current = true;
-      return;
-    }
     if (line.reading.fault || line.open.length > 0 || line.entries.length === 0) {
       setAsked(true);
       return;
@@ -34,14 +29,9 @@ export function LogStrip() {
     const when = date === today ? 'today' : formatDate(date, today);
     const kept = await dispatch(keep([{ type: 'dayLogged', payload: day }], `Kept for ${when}.`));
     if (kept && takeOut(text)) line.reset();
-    if (!kept) next.current = false;
     setKeeping(false);
   };
-  useEffect(() => {
-    if (keeping || !next.current) return;
-    next.current = false;
-    void keepLine();
-  });
+  const keepWhenRead = useWhenRead(keeping || line.isBehind, keepLine);
 
   return (
     <Strip
@@ -53,7 +43,8 @@ export function LogStrip() {
         type(next);
         setAsked(false);
       }}
-      onKeep={() => void keepLine()}
+      onKeep={keepWhenRead}
+      onFocus={() => dispatch(learnWords())}
     >
       <Slips line={line} />
     </Strip>

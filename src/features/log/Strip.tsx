@@ -44,6 +44,7 @@ export function Strip({
   refusal,
   onType,
   onKeep,
+  onFocus,
   children,
 }: {
   label: string;
@@ -52,6 +53,7 @@ export function Strip({
   refusal: string | null;
   onType: (text: string) => void;
   onKeep: () => void;
+  onFocus?: () => void;
   children: ReactNode;
 }) {
   const typed = text.trim() !== '';
@@ -77,6 +79,7 @@ export function Strip({
           value={text}
           onChangeText={onType}
           onSubmitEditing={onKeep}
+          onFocus={onFocus}
           submitBehavior="submit"
           autoComplete="off"
           className="min-h-target flex-1 rounded-board bg-paper px-3 font-sans text-body text-ink"

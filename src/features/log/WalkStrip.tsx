@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { surveyIdOf, type PlaceId } from '@/core/house';
 import { readWalk, type WalkQuestion } from '@/core/survey/read';
@@ -13,6 +13,7 @@ import {
 } from '@/store';
 import { Button, Slip, Strong } from '@/ui';
 import { Strip, useDraftLine } from './Strip';
+import { useWhenRead } from './useWhenRead';
 
 const QUESTIONS: Record<WalkQuestion['code'], (about: string) => string> = {
   'which-place': (about) => `Which place is “${about}” in?`,
@@ -30,9 +31,10 @@ export function WalkStrip({ placeId }: { placeId: PlaceId | null }) {
   const [answers, setAnswers] = useState<Record<string, number>>({});
   const [asked, setAsked] = useState(false);
   const [keeping, setKeeping] = useState(false);
+  const said = useDeferredValue(text);
   const reading = useMemo(
-    () => readWalk(text, project, placeId, today),
-    [text, project, placeId, today],
+    () => readWalk(said, project, placeId, today),
+    [said, project, placeId, today],
   );
   const open = reading.questions.filter(({ id }) => answers[id] === undefined);
   const surveys = [
@@ -40,7 +42,7 @@ export function WalkStrip({ placeId }: { placeId: PlaceId | null }) {
     ...reading.questions.flatMap(({ id, choices }) => choices[answers[id] ?? -1]?.surveys ?? []),
   ];
   const keepLine = async () => {
-    if (text.trim() === '' || keeping) return;
+    if (text.trim() === '') return;
     if (open.length > 0 || surveys.length === 0) {
       setAsked(true);
       return;
@@ -56,6 +58,7 @@ export function WalkStrip({ placeId }: { placeId: PlaceId | null }) {
     setKeeping(false);
     if (kept && takeOut(text)) setAnswers({});
   };
+  const keepWhenRead = useWhenRead(keeping || said !== text, keepLine);
   return (
     <Strip
       label="Say what you see"
@@ -72,7 +75,7 @@ export function WalkStrip({ placeId }: { placeId: PlaceId | null }) {
         type(next);
         setAsked(false);
       }}
-      onKeep={() => void keepLine()}
+      onKeep={keepWhenRead}
     >
       <View role="list" aria-label="What this line will note" className="gap-2">
         {surveys.map((survey) => (

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import type { Entry } from '@/core/house';
 import { readLine, settle } from '@/core/log';
 import type { PlainDate } from '@/core/units';
@@ -8,14 +8,16 @@ type MoneyChange = Partial<Pick<Extract<Entry, { kind: 'money' }>, 'spend' | 'dr
 
 /** A line being typed: what it would make, what it asks, and the choices made so far. */
 export function useLine(line: string, dayUnlessSaid?: PlainDate) {
+  // Letters show at once; what they mean follows, and may lag a key or two behind on a slow phone.
+  const said = useDeferredValue(line);
   // A house's words are learned once something is typed, not whenever its plan changes.
-  const isBlank = line.trim() === '';
+  const isBlank = said.trim() === '';
   const context = useAppSelector(isBlank ? selectBlankContext : selectLogContext);
   const [answers, setAnswers] = useState<Record<string, number>>({});
   const [changes, setChanges] = useState<Record<string, MoneyChange>>({});
   const reading = useMemo(
-    () => readLine(line, context, dayUnlessSaid),
-    [line, context, dayUnlessSaid],
+    () => readLine(said, context, dayUnlessSaid),
+    [said, context, dayUnlessSaid],
   );
   const settled = useMemo(() => settle(reading, answers), [reading, answers]);
   const entries = useMemo(
@@ -27,6 +29,8 @@ export function useLine(line: string, dayUnlessSaid?: PlainDate) {
   );
   return {
     reading,
+    /** Whether what is shown was read from an older state of the line. */
+    isBehind: said !== line,
     entries,
     open: settled.open,
     answer: (questionId: string, choice: number) =>

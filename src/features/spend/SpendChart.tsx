@@ -1,10 +1,17 @@
+import { memo } from 'react';
 import type { Ledger } from '@/core/ledger';
 import { formatDayMonth, formatMoney, type Currency } from '@/core/units';
 import { LineChart, Section, Small } from '@/ui';
 
-/** Paid so far, week by week, against the budget. The weeks stand as text behind the picture's label. */
-export function SpendChart({ ledger, currency }: { ledger: Ledger; currency: Currency }) {
-  const { byWeek, budget } = ledger;
+type Shown = { byWeek: Ledger['byWeek']; budget: Ledger['budget']; currency: Currency };
+
+const isSame = (a: Shown, b: Shown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * Paid so far, week by week, against the budget. The weeks stand as text behind the picture's label. Drawn anew only
+ * when what was paid changes, not with every plan.
+ */
+export const SpendChart = memo(function SpendChart({ byWeek, budget, currency }: Shown) {
   return (
     <Section title="Paid, week by week" sum={budget ? 'line across: the budget' : undefined}>
       <LineChart
@@ -20,4 +27,4 @@ export function SpendChart({ ledger, currency }: { ledger: Ledger; currency: Cur
       <Small>Refunds and contingency are in it.</Small>
     </Section>
   );
-}
+}, isSame);

@@ -22,7 +22,7 @@ export function SpendScreen() {
               note="Say it in the log strip below: “$18.40 screws back bedroom”, or “$96 tile over kitchen and bath”."
             />
           ) : (
-            <SpendChart ledger={ledger} currency={project.currency} />
+            <SpendChart byWeek={ledger.byWeek} budget={ledger.budget} currency={project.currency} />
           )}
           <Quotes ledger={ledger} />
         </View>
