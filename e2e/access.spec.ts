@@ -1,40 +1,8 @@
+import type { Page } from '@playwright/test';
+import { lookAt } from './looks';
 import { PHONE, WIDE, expect, test } from './porch';
-
-const SCREENS = [
-  '/today',
-  '/house',
-  '/house/back-bed',
-  '/house/whole',
-  '/house/new',
-  '/order',
-  '/stores',
-  '/spend',
-  '/keys',
-  '/journal',
-  '/share',
-  '/settings',
-  '/more',
-  '/walk',
-  '/compare',
-  '/compare/one?id=path',
-  '/schools',
-  '/whatif',
-  '/walk/attic',
-  '/walk/told',
-  '/measure',
-  '/measure/small-bed',
-  '/finishes/back-bed',
-  '/layout/back-bed?slot=board',
-  '/layout/kitchen?slot=floor',
-  '/sums',
-  '/sums/drywall',
-  '/stores/cuts',
-  '/stores/list',
-  '/welcome',
-  '/start',
-  '/open-file',
-  '/nowhere',
-];
+import { SCREENS } from './screens';
+import { wordFaults } from './words';
 
 for (const theme of ['day', 'night'] as const) {
   for (const [size, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
@@ -47,6 +15,7 @@ for (const theme of ['day', 'night'] as const) {
         await page.goto(path);
         await expect(porch.heading()).toBeVisible();
         await porch.expectAccessible(`${path} ${theme} ${size}`);
+        if (theme === 'day') await expectWellLaid(page, `${path} ${size}`);
       }
       // What opens on a tap, too.
       await page.goto('/keys');
@@ -60,4 +29,16 @@ for (const theme of ['day', 'night'] as const) {
       await porch.expectAccessible(`keys and slips ${theme} ${size}`);
     });
   }
+}
+
+/** Nothing wider than the screen, nothing smaller than a thumb, no word of the program's own. */
+async function expectWellLaid(page: Page, where: string): Promise<void> {
+  const { overflowing, smallTargets } = await lookAt(page);
+  expect({ where, overflowing, smallTargets }).toEqual({
+    where,
+    overflowing: [],
+    smallTargets: [],
+  });
+  const words = await page.getByRole('main').innerText();
+  expect({ where, faults: wordFaults(words) }).toEqual({ where, faults: [] });
 }

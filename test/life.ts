@@ -56,7 +56,7 @@ export async function keepEvenings(store: Store, from: number, to: number): Prom
 
 /** The open house as one text. */
 export const fileOf = async (store: Store): Promise<string> =>
-  (await store.dispatch(exportHouse())).join('');
+  (await store.dispatch(exportHouse())).text();
 
 /** What somebody does with the app: resolves to whether the screen would say it was done. */
 export type Command = (store: Store) => Promise<boolean>;

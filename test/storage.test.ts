@@ -1,6 +1,5 @@
 import { readHouses } from '../src/storage/houses';
 import {
-  exportHouse,
   importHouse,
   keep,
   loadPhoto,
@@ -346,7 +345,7 @@ describe('photos', () => {
     expect([...database.rows.keys()].some((key) => key.startsWith('photo/'))).toBe(false);
     await store.dispatch(importHouse(text));
     expect(await store.dispatch(loadPhoto(photo?.id ?? ''))).toBe('data:image/jpeg;base64,picture');
-    expect((await store.dispatch(exportHouse())).join('')).toBe(text);
+    expect(await fileOf(store)).toBe(text);
   });
 
   it('a device without room says so and notes no photo', async () => {

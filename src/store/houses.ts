@@ -145,9 +145,12 @@ export const wipeHouse = (): Thunk<Promise<boolean>> => async (dispatch, getStat
   return true;
 };
 
-/** The open house as the parts of a file text. Importing it again gives the same house, and the same text. */
+/**
+ * The open house as a file. Importing it again gives the same house, and the same text. Put together a piece at a
+ * time, so that the page stays usable however many pictures there are.
+ */
 export const exportHouse =
-  (onProgress: (share: number) => void = () => undefined): Thunk<Promise<string[]>> =>
+  (onProgress: (share: number) => void = () => undefined): Thunk<Promise<Blob>> =>
   async (_dispatch, getState, outside) => {
     const { current } = getState().session;
     const { door } = outside.open;
@@ -159,18 +162,19 @@ export const exportHouse =
     const pictures = stored.filter((id) => spoken.has(id));
     const unread = door.setAside.map(({ raw }) => raw);
     const file = { projectId: current.id, clock: current.clock, events, unread };
-    const parts: string[] = [];
+    const pieces: Blob[] = [];
     let done = 0;
     for (const part of projectFileParts(file, pictures)) {
-      if (typeof part === 'string') parts.push(part);
+      if (typeof part === 'string') pieces.push(new Blob([part]));
       else {
-        parts.push(JSON.stringify(await readPhoto(database, door.journal, part.picture)));
+        const picture = await readPhoto(database, door.journal, part.picture);
+        pieces.push(new Blob([JSON.stringify(picture)]));
         done += 1;
         onProgress(done / pictures.length);
       }
       await outside.pause();
     }
-    return parts;
+    return new Blob(pieces, { type: 'application/json' });
   };
 
 /** What the scope was and became, read from the journal's first line on. */

@@ -4,6 +4,7 @@ export { Choice } from './choice';
 export { Door } from './door';
 export { Fact } from './fact';
 export { Field } from './field';
+export { Folded } from './folded';
 export { LineChart } from './line-chart';
 export { Columns, Screen } from './screen';
 export { Caution, Empty, Section, Slip } from './slip';

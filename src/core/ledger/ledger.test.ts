@@ -3,7 +3,7 @@ import type { EntryOf, Project } from '../house';
 import { diaryOf, pageSums } from '../diary';
 import { spendTable } from '../tables';
 import { added, houseOf, place } from '../testing/houses';
-import { cents, plainDate } from '../units';
+import { addDays, cents, plainDate } from '../units';
 import { keepLedger, paymentsOf } from '.';
 
 type Money = EntryOf<'money'>;
@@ -136,3 +136,19 @@ describe('the ledger', () => {
 function share(placeId: string | null, value: number) {
   return { placeId: placeId as never, cents: cents(value) };
 }
+
+describe('many years of spending', () => {
+  it('show at most sixty weeks, evenly chosen, and always the last', () => {
+    const first = plainDate('2026-01-05');
+    const house = houseWith(
+      Array.from({ length: 130 }, (_, week) => [addDays(first, week * 7), [paid(1)]] as const).map(
+        ([date, entries]) => [date, entries],
+      ),
+    );
+    // 130 weeks, every third counted back from the last: 1, 4, … 130, which are 44.
+    const { byWeek } = keepLedger(house, cents(0));
+    expect(byWeek).toHaveLength(44);
+    expect(byWeek[0]).toEqual({ monday: '2026-01-05', total: 100 });
+    expect(byWeek.at(-1)).toEqual({ monday: addDays(first, 129 * 7), total: 13_000 });
+  });
+});

@@ -22,7 +22,7 @@ export type Payment = {
 };
 
 /** Every share of every receipt in the log, oldest first. */
-export function paymentsOf(project: Project): Payment[] {
+export function paymentsOf(project: Pick<Project, 'days'>): Payment[] {
   return daysInOrder(project).flatMap((day) =>
     day.entries.flatMap((entry) =>
       entry.kind !== 'money'
@@ -96,39 +96,56 @@ function runningWeeks(payments: readonly Payment[]): Ledger['byWeek'] {
     .filter((_, at) => (weeks.size - 1 - at) % step === 0);
 }
 
+type Paid = Pick<
+  Ledger,
+  'paid' | 'paidFromBudget' | 'drawnFromContingency' | 'byPlace' | 'byKind' | 'byWeek'
+>;
+
+/** What was paid, in every view of it; worked out once for each state of the diary, however often plans change. */
+function paidIn(project: Pick<Project, 'days'>): Paid {
+  const known = paidByDays.get(project.days);
+  if (known) return known;
+  const payments = paymentsOf(project);
+  const paid = sum(payments);
+  const drawn = sum(payments.filter(({ drawsOn }) => drawsOn === 'contingency'));
+  const kinds = groupedBy(payments, ({ spend }) => spend);
+  const found: Paid = {
+    paid,
+    paidFromBudget: cents(paid - drawn),
+    drawnFromContingency: drawn,
+    byPlace: [...groupedBy(payments, ({ placeId }) => placeId)]
+      .map(([placeId, total]) => ({ placeId, cents: total }))
+      .sort((a, b) => b.cents - a.cents),
+    byKind: spendKindSchema.options
+      .filter((kind) => kinds.has(kind))
+      .map((kind) => ({ kind, cents: kinds.get(kind) ?? cents(0) })),
+    byWeek: runningWeeks(payments),
+  };
+  paidByDays.set(project.days, found);
+  return found;
+}
+const paidByDays = new WeakMap<Project['days'], Paid>();
+
 /** Where the money went and whether it lasts. `toCome` is what the plan says is still to be bought. */
 export function keepLedger(
   project: Project,
   toCome: Cents,
   risksExpected: Cents = cents(0),
 ): Ledger {
-  const payments = paymentsOf(project);
-  const paid = sum(payments);
-  const drawn = sum(payments.filter(({ drawsOn }) => drawsOn === 'contingency'));
-  const fromBudget = cents(paid - drawn);
-  const byPlace = [...groupedBy(payments, ({ placeId }) => placeId)]
-    .map(([placeId, total]) => ({ placeId, cents: total }))
-    .sort((a, b) => b.cents - a.cents);
-  const kinds = groupedBy(payments, ({ spend }) => spend);
+  const known = paidIn(project);
+  const { paid, paidFromBudget, drawnFromContingency } = known;
   const quotes = Object.values(project.quotes);
   return {
-    paid,
-    paidFromBudget: fromBudget,
-    drawnFromContingency: drawn,
-    byPlace,
-    byKind: spendKindSchema.options
-      .filter((kind) => kinds.has(kind))
-      .map((kind) => ({ kind, cents: kinds.get(kind) ?? cents(0) })),
-    byWeek: runningWeeks(payments),
+    ...known,
     toCome,
     risksExpected,
     forecast: cents(paid + toCome + risksExpected),
     budget: project.budget && {
       total: project.budget.total,
-      left: cents(project.budget.total - fromBudget),
+      left: cents(project.budget.total - paidFromBudget),
       contingency: project.budget.contingency,
-      contingencyLeft: cents(project.budget.contingency - drawn),
-      afterAll: cents(project.budget.total - fromBudget - toCome),
+      contingencyLeft: cents(project.budget.contingency - drawnFromContingency),
+      afterAll: cents(project.budget.total - paidFromBudget - toCome),
     },
     quotes,
     quotesTotal: addCents(quotes.map((quote) => quote.cents)),

@@ -1,8 +1,8 @@
 import { daysInOrder, type PlaceId, type Project } from '@/core/house';
 import { paymentsOf } from '@/core/ledger';
-import { addCents, formatDate, formatLength, formatMoney } from '@/core/units';
+import { addCents, countWords, formatDate, formatLength, formatMoney } from '@/core/units';
 import { selectProject, selectToday, useAppSelector } from '@/store';
-import { Section, Slip } from '@/ui';
+import { Folded, Section, Slip } from '@/ui';
 
 /** What was found, decided, recorded and spent in a place. */
 export function PlaceRecords({ placeId }: { placeId: PlaceId | null }) {
@@ -47,9 +47,12 @@ function Told({ placeId }: { placeId: PlaceId | null }) {
           figure={formatDate(question.answer?.on ?? question.askedOn, today)}
         />
       ))}
-      {told.map(({ key, date, kind, text }) => (
-        <Slip key={key} title={text} note={TOLD[kind]} figure={formatDate(date, today)} />
-      ))}
+      <Folded
+        more={`Show all ${told.length}`}
+        rows={told.toReversed().map(({ key, date, kind, text }) => (
+          <Slip key={key} title={text} note={TOLD[kind]} figure={formatDate(date, today)} />
+        ))}
+      />
     </Section>
   );
 }
@@ -86,15 +89,18 @@ function Spent({ placeId }: { placeId: PlaceId | null }) {
   const total = addCents(payments.map(({ cents }) => cents));
   return (
     <Section title="Spent here" sum={formatMoney(total, project.currency)}>
-      {payments.toReversed().map((payment, at) => (
-        <Slip
-          key={at}
-          title={payment.what}
-          note={`${payment.spend}${payment.shop ? ` · ${payment.shop}` : ''}`}
-          figure={formatMoney(payment.cents, project.currency)}
-          figureNote={formatDate(payment.date, today)}
-        />
-      ))}
+      <Folded
+        more={`Show all ${countWords(payments.length, 'payment')}`}
+        rows={payments.toReversed().map((payment, at) => (
+          <Slip
+            key={at}
+            title={payment.what}
+            note={`${payment.spend}${payment.shop ? ` · ${payment.shop}` : ''}`}
+            figure={formatMoney(payment.cents, project.currency)}
+            figureNote={formatDate(payment.date, today)}
+          />
+        ))}
+      />
     </Section>
   );
 }

@@ -18,7 +18,7 @@ import {
 import { countWords } from '@/core/units';
 import { Button, ButtonLink, Note, Section } from '@/ui';
 import { csvText } from './csv';
-import { download, fileStem } from './files';
+import { download, fileStem, textFile } from './files';
 import { ImportCard } from './ImportCard';
 
 /** The whole house out as a file and in again, tables for a spreadsheet, and the other houses here. */
@@ -46,7 +46,7 @@ function Exports() {
   const saveHouse = async () => {
     setWritten(0);
     try {
-      download(`${stem}.json`, await dispatch(exportHouse(setWritten)), 'application/json');
+      download(`${stem}.json`, await dispatch(exportHouse(setWritten)));
     } finally {
       setWritten(null);
     }
@@ -54,7 +54,10 @@ function Exports() {
   const saveCalendar = async () => {
     if (!plan) return;
     const { calendarText } = await import('./calendar');
-    download(`${stem}.ics`, [calendarText(project, plan, current?.id ?? '')], 'text/calendar');
+    download(
+      `${stem}.ics`,
+      textFile(calendarText(project, plan, current?.id ?? ''), 'text/calendar'),
+    );
   };
   return (
     <Section title="Take it out">
@@ -74,13 +77,14 @@ function Exports() {
           label="Jobs as CSV"
           disabled={!plan}
           onPress={() => {
-            if (plan) download(`${stem}-jobs.csv`, [csvText(jobsTable(project, plan))], 'text/csv');
+            if (plan)
+              download(`${stem}-jobs.csv`, textFile(csvText(jobsTable(project, plan)), 'text/csv'));
           }}
         />
         <Button
           label="Spending as CSV"
           onPress={() =>
-            download(`${stem}-spending.csv`, [csvText(spendTable(project))], 'text/csv')
+            download(`${stem}-spending.csv`, textFile(csvText(spendTable(project)), 'text/csv'))
           }
         />
       </View>
@@ -106,7 +110,10 @@ function SetAsideCard() {
         <Button
           label="Save them as a file"
           onPress={() =>
-            download('set-aside.json', [JSON.stringify(setAside, null, 1)], 'application/json')
+            download(
+              'set-aside.json',
+              textFile(JSON.stringify(setAside, null, 1), 'application/json'),
+            )
           }
         />
       </View>

@@ -1,12 +1,14 @@
-/** Hands the parts of a text to the browser as a file to keep. */
-export function download(name: string, parts: string[], type: string): void {
-  const address = URL.createObjectURL(new Blob(parts, { type }));
+/** Hands a file to the browser to be kept. */
+export function download(name: string, file: Blob): void {
+  const address = URL.createObjectURL(file);
   const link = document.createElement('a');
   link.href = address;
   link.download = name;
   link.click();
   URL.revokeObjectURL(address);
 }
+
+export const textFile = (text: string, type: string): Blob => new Blob([text], { type });
 
 /** `Old bakery, Quince Lane` -> `old-bakery-quince-lane`. */
 export const fileStem = (name: string): string =>

@@ -1,0 +1,48 @@
+import { readFileSync } from 'node:fs';
+import {
+  checkVerb,
+  cutsVerb,
+  forecastVerb,
+  logVerb,
+  planVerb,
+  rcpspVerb,
+  takeoffVerb,
+  type Answer,
+} from './verbs';
+
+const VERBS: Record<string, (text: string, flags: ReadonlyMap<string, string>) => Answer> = {
+  plan: planVerb,
+  forecast: forecastVerb,
+  check: checkVerb,
+  log: logVerb,
+  takeoff: takeoffVerb,
+  cuts: cutsVerb,
+  rcpsp: rcpspVerb,
+};
+
+function readInput(name: string | undefined, stdin: () => string): Answer {
+  if (name === undefined) return { fault: 'input: missing; give a file or - for standard input' };
+  try {
+    return { value: name === '-' ? stdin() : readFileSync(name, 'utf8') };
+  } catch {
+    return { fault: `input: cannot read ${name}` };
+  }
+}
+
+function flagsOf(words: readonly string[]): Map<string, string> {
+  const flags = new Map<string, string>();
+  words.forEach((word, at) => {
+    if (word.startsWith('--')) flags.set(word.slice(2), words[at + 1] ?? '');
+  });
+  return flags;
+}
+
+/** What the command line answers to its words; `stdin` is read only where a file is named `-`. */
+export function run([verb, file, ...rest]: readonly string[], stdin: () => string): Answer {
+  const action = Object.hasOwn(VERBS, verb ?? '') ? VERBS[verb ?? ''] : undefined;
+  if (!action)
+    return { fault: `verb: "${verb ?? ''}" is none of ${Object.keys(VERBS).join(', ')}` };
+  const input = readInput(file, stdin);
+  if ('fault' in input) return input;
+  return action(String(input.value), flagsOf(rest));
+}
