@@ -3,6 +3,8 @@ const alias = { '^@/(.*)$': '<rootDir>/src/$1' };
 module.exports = {
   // Property tests on a busy two-core machine: long enough to never be the reason.
   testTimeout: 300_000,
+  // Both cores: the runner would leave one for watching.
+  maxWorkers: 2,
   projects: [
     {
       displayName: 'core',

@@ -80,7 +80,10 @@ async function keepAndUndo(page: Page, figures: Figures): Promise<void> {
   await watchTasks(page);
   const strip = page.getByLabel('Say your evening');
   await strip.fill('note measured by the bench');
-  await page.getByRole('list', { name: 'What this line will keep' }).getByText('Note', { exact: true }).waitFor();
+  await page
+    .getByRole('list', { name: 'What this line will keep' })
+    .getByText('Note', { exact: true })
+    .waitFor();
   figures['keep one line, ms'] = await answered(page, 'Kept for', true, () => strip.press('Enter'));
   await settled(page);
   figures['undo it, ms'] = await answered(page, 'Kept for', false, () =>

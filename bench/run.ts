@@ -7,6 +7,7 @@ import { readLine, contextOf } from '../src/core/log';
 import { logJobs } from '../src/core/progress';
 import { plainDate } from '../src/core/units';
 import { NOW, forecastRow, planningRows } from './planning';
+import { ageRows } from './age';
 import { blockingRows } from './blocking';
 import { cuttingRows } from './cutting';
 import { schedulingRows } from './scheduling';
@@ -74,7 +75,7 @@ if (existsSync(SCRIPTS)) {
 }
 
 async function main(): Promise<void> {
-  if (existsSync(SCRIPTS)) rows.push(...(await blockingRows()));
+  if (existsSync(SCRIPTS)) rows.push(...(await blockingRows()), ...(await ageRows()));
   for (const row of rows) process.stdout.write(`| ${row.join(' | ')} |\n`);
 }
 

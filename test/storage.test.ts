@@ -229,7 +229,7 @@ describe('what the reader would refuse', () => {
     [
       'a note of eleven thousand letters',
       { kind: 'note', text: 'x'.repeat(11_000), placeId: null },
-      /text/,
+      /10,000 letters/,
     ],
   ])('%s is refused at the door, named, with nothing changed', async (_, entry, words) => {
     const database = new TestDatabase();

@@ -36,6 +36,7 @@ export {
 } from './selectors';
 export { personNameIn, placeNameIn, placeOf } from './names';
 export { noticed } from './session';
+export { limitWords } from './words';
 export { loadPhoto, takePhoto } from './photos';
 export { askShops, askWhereItIs, planTheCuts, readLaser, tryChanges, weigh } from './ask';
 export { createStore, type RootState, type Store } from './store';

@@ -16,26 +16,39 @@ export function lostWords(lost: Lost): string {
   }
 }
 
-/** The trade's names for fields that have limits; the last part of a fault's path. */
-const FIELDS: Record<string, string> = {
-  minutes: 'Hours',
-  thousandths: 'The quantity',
-  cents: 'The amount',
-  text: 'The text',
-  line: 'The line',
-  what: 'The name',
-  because: 'The reason',
-  length: 'A length',
-  height: 'A height',
-  name: 'The name',
+/** How much one field holds, by the last named part of a fault's path: more than anybody can mean. */
+const LIMITS: Record<string, string> = {
+  minutes: 'Hours: one entry holds at most a year, 366 days of 24 hours.',
+  thousandths: 'The quantity: at most a billion.',
+  count: 'The count: from 1 to 99.',
+  units: 'The count: from 1 to 100,000.',
+  cents: 'The amount: at most ten thousand million.',
+  text: 'The words: at most 10,000 letters.',
+  line: 'The line: at most 10,000 letters.',
+  what: 'The name: at most 10,000 letters.',
+  because: 'The reason: at most 10,000 letters.',
+  reason: 'The reason: at most 10,000 letters.',
+  note: 'The note: at most 10,000 letters.',
+  name: 'The name: at most 80 letters.',
+  entries: 'The line: at most 1,000 entries.',
+  shares: 'The receipt: split over at most 200 rooms.',
+  walls: 'The walls: 3 to 200 of them, 1,000 m round at most.',
+  length: 'The length: up to 300 m.',
+  height: 'The height: up to 30 m.',
+  date: 'The day: from 1900 to 2299.',
+  on: 'The day: from 1900 to 2299.',
 };
+
+/** The limit that something passed, for whoever stands at the field. */
+export function limitWords(path: string): string {
+  const field = path.split('.').findLast((part) => Object.hasOwn(LIMITS, part));
+  return (field && LIMITS[field]) || 'Something in it is more than can be kept.';
+}
 
 /** Why something could not be read back, or speaks of something that is gone. */
 export function faultWords(fault: KeepingFault): string {
   if (fault.code === 'gone') {
     return 'Not kept: what this is about is no longer in the house; another tab may have removed it. What you typed is still here.';
   }
-  const field = fault.path.split('.').findLast((part) => part in FIELDS);
-  const about = field === undefined ? 'Something in it' : (FIELDS[field] ?? field);
-  return `Not kept: ${about} is beyond what can be kept (${fault.reason}). Nothing changed; put it right and keep it again.`;
+  return `Not kept. ${limitWords(fault.path)} Nothing changed; put it right and keep it again.`;
 }

@@ -20,7 +20,7 @@ const WORDS: Record<Look, string> = {
 type Common = { label: string; look?: Look; className?: string; hint?: string };
 
 const shell = (look: Look, className: string, off = false) =>
-  `min-h-target flex-row items-center justify-center rounded-board border py-2 ${look === 'quiet' ? '' : 'px-4'} ${SHELL[look]} ${off ? 'opacity-60' : ''} ${className}`;
+  `min-h-target min-w-target flex-row items-center justify-center rounded-board border py-2 ${look === 'quiet' ? '' : 'px-4'} ${SHELL[look]} ${off ? 'opacity-60' : ''} ${className}`;
 
 /** A 48 px button. `hint` completes a label that is short on sight ("Undo" / "Undo: kept the evening"). */
 export function Button({

@@ -31,7 +31,7 @@ export function Choice<T extends string>({
             role="radio"
             aria-checked={on}
             onPress={() => onChange(option.value)}
-            className={`min-h-target max-w-full justify-center rounded-board border py-2 ${tight ? 'px-3' : 'px-4'} ${on ? 'border-spruce bg-spruce' : 'border-soft bg-paper'}`}
+            className={`min-h-target min-w-target max-w-full items-center justify-center rounded-board border py-2 ${tight ? 'px-3' : 'px-4'} ${on ? 'border-spruce bg-spruce' : 'border-soft bg-paper'}`}
           >
             <Text className={`font-strong text-body ${on ? 'text-on-spruce' : 'text-ink'}`}>
               {option.label}

@@ -1,3 +1,4 @@
+import { countWords } from '@/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { workChoiceIdSchema, type Place, type WorkChoice } from '@/core/house';
@@ -58,7 +59,9 @@ function ChosenWork({ choice }: { choice: WorkChoice }) {
   const dispatch = useAppDispatch();
   const work = findWork(choice.workId);
   const title = work?.title ?? choice.workId;
-  const count = work?.counted ? `${choice.count} ${work.counted}` : undefined;
+  const count = work?.counted
+    ? countWords(choice.count, work.counted.replace(/s$/, ''))
+    : undefined;
   return (
     <Slip
       title={title}

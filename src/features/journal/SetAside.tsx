@@ -7,6 +7,7 @@ import { LineEditor } from '@/features/log';
 import {
   freshId,
   keep,
+  limitWords,
   selectSession,
   selectToday,
   settleAside,
@@ -28,6 +29,15 @@ export function SetAside() {
       ))}
     </Section>
   );
+}
+
+/** Why a record was set aside, as people say it. */
+function whyAside({ newer, reason }: Aside): string {
+  if (newer) return 'Written by a newer Fresh Porch; load this page anew to read it.';
+  if (reason === 'torn') return 'The record is torn; this is what is left of it.';
+  if (reason === 'unread') return 'It came like this in a file.';
+  const [path = ''] = reason.split(': ');
+  return limitWords(path);
 }
 
 function OneAside({ aside }: { aside: Aside }) {
@@ -52,9 +62,7 @@ function OneAside({ aside }: { aside: Aside }) {
       />
     );
   }
-  const why = aside.newer
-    ? 'Written by a newer Fresh Porch; load this page anew to read it.'
-    : `Why: ${aside.reason}.`;
+  const why = whyAside(aside);
   return (
     <View className="gap-1 rounded-board border border-straw-deep bg-straw-pale px-3 py-2">
       <Body numberOfLines={6}>{`“${words}”`}</Body>

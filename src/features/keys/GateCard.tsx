@@ -1,3 +1,4 @@
+import { countWords } from '@/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { addedBy, type Forecast } from '@/core/plan';
@@ -65,7 +66,9 @@ export function GateCard({ gate, forecast }: { gate: GateId; forecast: Forecast 
         />
         {summary.jobsLeft > 0 ? (
           <Button
-            label={shown === 'jobs' ? 'Hide the jobs' : `${summary.jobsLeft} jobs left`}
+            label={
+              shown === 'jobs' ? 'Hide the jobs' : `${countWords(summary.jobsLeft, 'job')} left`
+            }
             hint={`${GATE_NAMES[gate]}: ${shown === 'jobs' ? 'hide the jobs' : 'jobs left'}`}
             onPress={() => toggle('jobs')}
           />

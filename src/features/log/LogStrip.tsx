@@ -1,7 +1,15 @@
 import { useState } from 'react';
-import { logIdSchema } from '@/core/house';
+import { dayLogSchema, logIdSchema } from '@/core/house';
 import { formatDate } from '@/core/units';
-import { freshId, keep, learnWords, selectToday, useAppDispatch, useAppSelector } from '@/store';
+import {
+  freshId,
+  keep,
+  learnWords,
+  limitWords,
+  selectToday,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
 import { Slips } from './Slips';
 import { Strip, useDraftLine } from './Strip';
 import { useLine } from './useLine';
@@ -14,6 +22,7 @@ export function LogStrip() {
   const { text, type, takeOut } = useDraftLine('log strip');
   const [asked, setAsked] = useState(false);
   const [keeping, setKeeping] = useState(false);
+  const [limit, setLimit] = useState<string | null>(null);
   const line = useLine(text);
 
   const keepLine = async () => {
@@ -22,10 +31,15 @@ export function LogStrip() {
       setAsked(true);
       return;
     }
-    setKeeping(true);
     const { date } = line.reading;
     const id = logIdSchema.parse(dispatch(freshId()));
     const day = { id, date, line: text.trim(), entries: line.entries };
+    const read = dayLogSchema.safeParse(day);
+    if (!read.success) {
+      setLimit(`Not kept. ${limitWords(read.error.issues[0]?.path.join('.') ?? '')}`);
+      return;
+    }
+    setKeeping(true);
     const when = date === today ? 'today' : formatDate(date, today);
     const kept = await dispatch(keep([{ type: 'dayLogged', payload: day }], `Kept for ${when}.`));
     if (kept && takeOut(text)) line.reset();
@@ -38,10 +52,11 @@ export function LogStrip() {
       label="Say your evening"
       placeholder="Say your evening: 2h30 me, taping…"
       text={text}
-      refusal={asked ? whyNotKept(line) : null}
+      refusal={limit ?? (asked ? whyNotKept(line) : null)}
       onType={(next) => {
         type(next);
         setAsked(false);
+        setLimit(null);
       }}
       onKeep={keepWhenRead}
       onFocus={() => dispatch(learnWords())}

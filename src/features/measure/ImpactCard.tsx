@@ -5,12 +5,12 @@ import { applyEvent, type EventBodyOf } from '@/core/journal';
 import { impactOf, isNoChange } from '@/core/measure';
 import {
   cents,
+  type Cents,
   countWords,
   formatDate,
   formatMinutes,
   formatMoney,
   minutes,
-  type Cents,
 } from '@/core/units';
 import {
   placeNameIn,
@@ -38,7 +38,10 @@ export function ImpactCard({ change }: { change: EventBodyOf }) {
   const ordered = impact.lines.filter((line) => line.ordered);
   const open = impact.lines.filter((line) => !line.ordered);
   return (
-    <Section title="What this changes" sum={`${impact.lines.length + impact.hours.length} things`}>
+    <Section
+      title="What this changes"
+      sum={countWords(impact.lines.length + impact.hours.length, 'thing')}
+    >
       <View>
         <Fact
           name="Your hours"

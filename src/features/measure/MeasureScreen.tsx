@@ -4,7 +4,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { shapeOf, areasOf, type Place, type RoomShape } from '@/core/house';
 import { type EventBodyOf } from '@/core/journal';
-import { formatArea, formatLength, type UnitSystem } from '@/core/units';
+import { countWords, formatArea, formatLength, type UnitSystem } from '@/core/units';
 import { RoomPlan } from '@/features/drawing';
 import { Page } from '@/features/shell';
 import {
@@ -98,14 +98,16 @@ function planWords({ drawn, openings }: Measured, units: UnitSystem): string {
     ({ length, turn }, at) =>
       `wall ${at + 1}, ${formatLength(length, units)}, then ${turn >= 0 ? 'right' : 'left'} ${Math.abs(turn)} degrees`,
   );
-  return `Floor plan to scale: ${walls.join('; ')}; ${openings.length} openings`;
+  return `Floor plan to scale: ${walls.join('; ')}; ${countWords(openings.length, 'opening')}`;
 }
 
 /** Whether the room closes, is square, and can be; said once, under the drawing. */
 function State({ measured, units }: { measured: Measured; units: UnitSystem }) {
   const { closing, fault, offSquare, drawn } = measured;
   if (!closing) {
-    return <Note>{`${drawn.length} walls drawn. Type the next one; go round clockwise.`}</Note>;
+    return (
+      <Note>{`${countWords(drawn.length, 'wall')} drawn. Type the next one; go round clockwise.`}</Note>
+    );
   }
   if (fault ?? closing.suspects.length > 0) {
     const said = fault ?? { code: 'not-closed' as const, closing };
@@ -178,7 +180,11 @@ function Result({
             'wallsGross',
             `${formatLength(areas.perimeter, units)} round, by height`,
           )}
-          {fact('Walls, openings off', 'wallsNet', `${shape.openings.length} openings taken off`)}
+          {fact(
+            'Walls, openings off',
+            'wallsNet',
+            `${countWords(shape.openings.length, 'opening')} taken off`,
+          )}
         </View>
       </Section>
       <ImpactCard change={change} />

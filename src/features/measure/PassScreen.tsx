@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { measuringPass, type ToMeasure } from '@/core/measure';
-import { formatDate } from '@/core/units';
+import { countWords, formatDate } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import { placeNameIn, selectJobsById, selectProject, selectToday, useAppSelector } from '@/store';
 import { ButtonLink, Columns, Empty, Section, Slip } from '@/ui';
@@ -58,7 +58,7 @@ export function PassScreen() {
         </View>
         <View className="gap-5">
           {done.length > 0 ? (
-            <Section title="Measured" sum={`${done.length} rooms`}>
+            <Section title="Measured" sum={countWords(done.length, 'room')}>
               {done.map(({ placeId, on }) => (
                 <Slip
                   key={placeId}

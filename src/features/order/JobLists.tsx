@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { weeksOf, stagesOf, type Plan } from '@/core/plan';
 import { stageName } from '@/core/steps/stages';
-import { formatDayMonth, formatMinutes, addDays } from '@/core/units';
+import { addDays, countWords, formatDayMonth, formatMinutes } from '@/core/units';
 import { JobSlip } from '@/features/job';
 import { Button, Section } from '@/ui';
 
@@ -18,7 +18,7 @@ export function WeekList({ plan }: { plan: Plan }) {
         <Section
           key={monday}
           title={`${formatDayMonth(monday)} to ${formatDayMonth(addDays(monday, 6))}`}
-          sum={`${jobs.length} jobs · ${formatMinutes(minutes)}`}
+          sum={`${countWords(jobs.length, 'job')} · ${formatMinutes(minutes)}`}
         >
           {jobs.map((job) => (
             <JobSlip key={job.id} job={job} />
@@ -50,7 +50,7 @@ export function StageList({ plan }: { plan: Plan }) {
           <Button
             look="quiet"
             className="self-start"
-            label={open === stage ? 'Close' : `Show ${jobs.length} jobs`}
+            label={open === stage ? 'Close' : `Show ${countWords(jobs.length, 'job')}`}
             hint={`${open === stage ? 'Close' : 'Show'} stage ${stageName(stage)}`}
             onPress={() => setOpen(open === stage ? null : stage)}
           />

@@ -1,3 +1,4 @@
+import { countWords } from '@/core/units';
 import { View } from 'react-native';
 import { conflictsOf } from '@/core/scope';
 import { allSound } from '@/core/survey/read';
@@ -59,7 +60,7 @@ export function WalkPlaceScreen({ placeId }: { placeId: string }) {
             void dispatch(
               keep(
                 rest.map((payload) => ({ type: 'elementSurveyed', payload })),
-                `${place.name}: ${rest.length} things sound, kept.`,
+                `${place.name}: ${countWords(rest.length, 'thing')} sound, kept.`,
               ),
             )
           }
