@@ -38,8 +38,11 @@ export async function lookAt(page: Page): Promise<Look> {
         'button, a[href], input, textarea, [role=button], [role=radio], [role=link]',
       ),
     ].filter(isShown);
-    // A link inside a sentence is read, not hit; the row it stands in has its own.
-    const targets = controls.filter((control) => style(control).display !== 'inline');
+    // A link inside a sentence is read, not hit; bars on the board are as long as they last, and stand in the lists too.
+    const targets = controls.filter(
+      (control) =>
+        style(control).display !== 'inline' && !control.closest('[aria-label="Rooms by weeks"]'),
+    );
     const sizes = targets.map((control) => {
       const { width, height } = control.getBoundingClientRect();
       return { control, size: Math.min(width, height) };

@@ -42,6 +42,17 @@ export class Porch {
     await expect(this.page.locator('main[aria-busy="false"]')).toBeVisible();
   }
 
+  /** To an address without loading the page anew, as the browser's own back and forward do. */
+  async visit(path: string): Promise<void> {
+    await this.page.evaluate(async (to) => {
+      history.pushState(null, '', to);
+      dispatchEvent(new PopStateEvent('popstate', { state: null }));
+      for (let frame = 0; frame < 3; frame += 1) await new Promise(requestAnimationFrame);
+    }, path);
+    await expect(this.page.getByText('Opening…')).toBeHidden();
+    await expect(this.heading()).toBeVisible();
+  }
+
   heading = () => this.page.getByRole('heading', { level: 1 });
 
   async go(place: Place): Promise<void> {
@@ -156,8 +167,10 @@ export class Porch {
     ).setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
   }
 
-  async expectAccessible(where: string): Promise<void> {
-    const { violations } = await new AxeBuilder({ page: this.page }).analyze();
+  /** No serious finding of axe; of some rules only, where the others were asked already. */
+  async expectAccessible(where: string, rules?: string[]): Promise<void> {
+    const axe = new AxeBuilder({ page: this.page });
+    const { violations } = await (rules ? axe.withRules(rules) : axe).analyze();
     const serious = violations.filter(
       ({ impact }) => impact === 'serious' || impact === 'critical',
     );

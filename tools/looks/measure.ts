@@ -62,6 +62,7 @@ async function measure(browser: Browser, house: string, size: keyof typeof SIZES
         .locator('[role=main][aria-busy="false"]')
         .waitFor({ state: 'attached', timeout: 60_000 });
     }
+    await page.getByText('Opening…').waitFor({ state: 'detached' });
     const look = await lookAt(page);
     const words = await page.getByRole('main').innerText();
     const faults = [
