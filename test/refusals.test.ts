@@ -1,3 +1,4 @@
+import { journalOf } from '../src/storage/keys';
 import { importHouse, keep, openDemo, startHouse, wipeHouse } from '../src/store';
 import { LIFE, START, evening, fileOf, opened, projectOf, start, unreachable } from './life';
 import { TestDatabase, idle, tabMemory, type Refusal } from './outside';
@@ -96,8 +97,11 @@ describe('what a refused command says', () => {
     database.refuses = (_, { kind }) => (kind === 'remove' ? 'nothing' : null);
     expect(await store.dispatch(importHouse(text, { replace: true }))).toMatchObject({ ok: true });
     const again = database.restarted();
-    expect(projectOf(await opened(again))).toEqual(projectOf(store));
+    const later = await opened(again);
+    expect(projectOf(later)).toEqual(projectOf(store));
+    expect(later.getState().session.houses).toHaveLength(1);
     await idle();
     expect(await unreachable(again)).toEqual([]);
+    expect(new Set([...again.rows.keys()].flatMap((key) => journalOf(key) ?? [])).size).toBe(1);
   });
 });

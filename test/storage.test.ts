@@ -151,7 +151,9 @@ describe('a record that does not read', () => {
     await store.dispatch(wipeHouse());
     const id = store.getState().session.current?.id ?? '';
     database.rows.set(`house/${id}`, '{');
-    expect(projectOf(await opened(database.restarted()))).toEqual(projectOf(store));
+    const copied = await opened(database.restarted());
+    expect(projectOf(copied)).toEqual(projectOf(store));
+    expect(copied.getState().session.current?.name).toBe('Test house');
     database.rows.set(`house/${id}`, '{');
     database.rows.set(`house-copy/${id}`, '{');
     const found = await opened(database.restarted());

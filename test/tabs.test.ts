@@ -144,6 +144,26 @@ describe('a tab whose house went in another tab', () => {
     },
   );
 
+  it('replaced just before its line lands: the line is not acknowledged, and leaves nothing behind', async () => {
+    const device = new TestDevice();
+    const [one, two] = await twoTabs(device);
+    const text = await fileOf(one);
+    const { database } = device;
+    const setMany = database.setMany.bind(database);
+    database.setMany = async (rows) => {
+      if (Object.keys(rows).some((key) => key.startsWith('event/'))) {
+        database.setMany = setMany;
+        await one.dispatch(importHouse(text, { replace: true }));
+      }
+      return setMany(rows);
+    };
+    expect(await two.dispatch(keep([evening(1)], 'kept'))).toBe(false);
+    expect(noticeOf(two)).toMatch(/replaced in another tab/);
+    await settled();
+    expect([...database.rows.keys()].filter((key) => key.startsWith('event/'))).toEqual([]);
+    expect(await unreachable(database)).toEqual([]);
+  });
+
   it('the demo put back in one tab stops the other’s lines from going nowhere', async () => {
     const device = new TestDevice();
     const one = await opened(device, 'one');
