@@ -70,11 +70,11 @@ export async function lookAt(page: Page): Promise<Look> {
         element.scrollWidth > element.clientWidth + 1,
     );
     const heights = [main, ...main.querySelectorAll('*')].map((element) => element.scrollHeight);
+    const title = main.querySelector('h1, [role=heading][aria-level="1"]');
+    const below = title?.getBoundingClientRect().bottom ?? 0;
     const fact = texts.find(
       (element) =>
-        /\d/.test(element.textContent ?? '') &&
-        !/^H1$/.test(element.tagName) &&
-        !element.closest('h1, a'),
+        /\d/.test(element.textContent ?? '') && element.getBoundingClientRect().top >= below - 1,
     );
     const round = (value: number) => Math.round(value * 10) / 10;
     return {

@@ -174,7 +174,8 @@ export const catchUp =
   };
 
 export const readClock = (): Thunk => (dispatch, getState, outside) => {
-  const { current, now } = getState().session;
+  const { current, project, now } = getState().session;
+  if (!project) return;
   const next = clockNow(outside, current);
   if (next !== now) dispatch(clockRead(next));
 };

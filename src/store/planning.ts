@@ -1,6 +1,7 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
 import type { Forecast } from '../core/plan';
 import type { PlanningError } from '../workers/protocol';
+import { clockRead, houseChanged, houseOpened, noHouseOpen } from './session';
 
 export type PlanningState = {
   /** The last answer stays on screen while a newer one is worked out. */
@@ -21,9 +22,6 @@ export const planning = createSlice({
   name: 'planning',
   initialState,
   reducers: {
-    planningBegun: (state) => {
-      state.working = true;
-    },
     /** A plan that will do while a better one is looked for. */
     firstPlanned: (state, { payload }: PayloadAction<{ forecast: Forecast; revision: number }>) => {
       state.forecast = payload.forecast;
@@ -40,9 +38,16 @@ export const planning = createSlice({
       state.working = false;
       state.error = payload;
     },
-    planForgotten: () => initialState,
+    /** Another house: its plan is under way, the one before says nothing of it. */
+    planForgotten: (state) => ({ ...initialState, working: state.working }),
+  },
+  // From the change itself on, not only once somebody has begun to plan.
+  extraReducers: (builder) => {
+    builder.addCase(noHouseOpen, () => initialState);
+    builder.addMatcher(isAnyOf(houseChanged, houseOpened, clockRead), (state) => {
+      state.working = true;
+    });
   },
 });
 
-export const { planningBegun, firstPlanned, planned, planningFailed, planForgotten } =
-  planning.actions;
+export const { firstPlanned, planned, planningFailed, planForgotten } = planning.actions;

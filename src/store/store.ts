@@ -1,14 +1,7 @@
 import { combineSlices, configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
 import type { Outside } from './outside';
 import { createQueue, type InTurn } from './queue';
-import {
-  firstPlanned,
-  planForgotten,
-  planned,
-  planning,
-  planningBegun,
-  planningFailed,
-} from './planning';
+import { firstPlanned, planForgotten, planned, planning, planningFailed } from './planning';
 import { planningInputOf } from '../core/planning';
 import type { JournalDoor } from '../storage/journal';
 import { clockRead, houseChanged, houseOpened, noHouseOpen, session } from './session';
@@ -25,7 +18,6 @@ export function createStore(outside: Outside) {
       cancelActiveListeners();
       const { project, now, revision } = getState().session;
       if (!project) return;
-      dispatch(planningBegun());
       const house = planningInputOf(project);
       const result = await outside.planner.forecast(house, now, signal, (forecast) => {
         if (!signal.aborted) dispatch(firstPlanned({ forecast, revision }));

@@ -2,7 +2,14 @@ import { View } from 'react-native';
 import type { Ledger } from '@/core/ledger';
 import { formatMoney, type Cents, type Currency } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
-import { placeNameIn, selectForecast, selectLedger, selectProject, useAppSelector } from '@/store';
+import {
+  placeNameIn,
+  selectForecast,
+  selectLedger,
+  selectPlan,
+  selectProject,
+  useAppSelector,
+} from '@/store';
 import { ButtonLink, Columns, Empty, Fact, Note, Section, Slip, Small, Strong } from '@/ui';
 import { SpendChart } from './SpendChart';
 
@@ -10,8 +17,9 @@ import { SpendChart } from './SpendChart';
 export function SpendScreen() {
   const project = useAppSelector(selectProject);
   const ledger = useAppSelector(selectLedger);
+  const planned = useAppSelector(selectPlan) !== null;
   return (
-    <Page title={titleWords(ledger, project.currency)}>
+    <Page title={titleWords(ledger, project.currency, planned)}>
       <PlanState />
       <Columns>
         <View className="gap-5">
@@ -83,8 +91,9 @@ function Quotes({ ledger }: { ledger: Ledger }) {
   );
 }
 
-function titleWords({ budget, paid }: Ledger, currency: Currency): string {
-  if (!budget) return `${formatMoney(paid, currency)} spent`;
+/** Whether the money lasts is said only once it is known what is still to come. */
+function titleWords({ budget, paid }: Ledger, currency: Currency, planned: boolean): string {
+  if (!budget || !planned) return `${formatMoney(paid, currency)} spent`;
   return budget.afterAll >= 0
     ? 'The money lasts, as far as one can see'
     : `Short by ${formatMoney(Math.abs(budget.afterAll) as Cents, currency)}, as far as one can see`;
@@ -93,6 +102,7 @@ function titleWords({ budget, paid }: Ledger, currency: Currency): string {
 function BudgetFacts({ ledger, currency }: { ledger: Ledger; currency: Currency }) {
   const money = (cents: Cents) => formatMoney(cents, currency);
   const { budget } = ledger;
+  const planned = useAppSelector(selectPlan) !== null;
   const cost = useAppSelector(selectForecast)?.cost;
   return (
     <View>
@@ -117,11 +127,15 @@ function BudgetFacts({ ledger, currency }: { ledger: Ledger; currency: Currency 
           </View>
         </View>
       )}
-      <Fact
-        name="Still to come"
-        figure={`about ${money(ledger.toCome)}`}
-        working="materials and trades of the jobs left, at starting guesses"
-      />
+      {planned ? (
+        <Fact
+          name="Still to come"
+          figure={`about ${money(ledger.toCome)}`}
+          working="materials and trades of the jobs left, at starting guesses"
+        />
+      ) : (
+        <Fact name="Still to come" figure="not known yet" working="the plan is being worked out" />
+      )}
       {cost ? (
         <Fact
           name="Still to come, with its doubt"
@@ -129,11 +143,13 @@ function BudgetFacts({ ledger, currency }: { ledger: Ledger; currency: Currency 
           working="half of the ways it may go come to less than the first, eight in ten to less than the second; finds included"
         />
       ) : null}
-      <Fact
-        name="When all is done"
-        figure={`about ${money(ledger.forecast)}`}
-        working={`${money(ledger.paid)} paid + ${money(ledger.toCome)} to come${ledger.risksExpected > 0 ? ` + ${money(ledger.risksExpected)} for what is suspected, chance by chance` : ''}`}
-      />
+      {planned ? (
+        <Fact
+          name="When all is done"
+          figure={`about ${money(ledger.forecast)}`}
+          working={`${money(ledger.paid)} paid + ${money(ledger.toCome)} to come${ledger.risksExpected > 0 ? ` + ${money(ledger.risksExpected)} for what is suspected, chance by chance` : ''}`}
+        />
+      ) : null}
     </View>
   );
 }
