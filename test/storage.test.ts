@@ -5,23 +5,25 @@ import {
   loadPhoto,
   openDemo,
   settleAside,
+  startHouse,
   takePhoto,
   undoLast,
   wipeHouse,
 } from '../src/store';
 import {
+  type Command,
   LIFE,
+  START,
   evening,
   fileOf,
-  keepOne,
   keepEvenings,
+  keepOne,
   linesOf,
   noticeOf,
   opened,
   projectOf,
   start,
   unreachable,
-  type Command,
 } from './life';
 import { TestDatabase, fullDatabase, idle } from './outside';
 
@@ -186,6 +188,8 @@ describe('a list of houses from before each had its own row', () => {
       const device = new TestDatabase(new Map(old));
       device.rows.set('projects', list);
       const again = await opened(device);
+      // An export before they were moved carries them all the same.
+      expect(await fileOf(again)).toContain('data:image/jpeg;base64,picture');
       await idle();
       expect(projectOf(again)).toEqual(projectOf(store));
       expect(device.rows.has('projects')).toBe(false);
@@ -256,6 +260,16 @@ describe('what the reader would refuse', () => {
     const day = { ...evening(1).payload, entries } as never;
     expect(await store.dispatch(keep([{ type: 'dayLogged', payload: day }], 'kept'))).toBe(true);
     expect(projectOf(await opened(database.restarted()))).toEqual(projectOf(store));
+  });
+
+  it('a house whose first words could not be read back is not begun', async () => {
+    const database = new TestDatabase();
+    const store = await opened(database);
+    const endless = structuredClone(START);
+    const [begin] = endless;
+    if (begin?.type === 'houseStarted') begin.payload.house.name = 'x'.repeat(81);
+    await expect(store.dispatch(startHouse(endless, 'Endless'))).rejects.toThrow(/read back/);
+    expect([...database.rows.keys()].filter((key) => /^(house|segment)/.test(key))).toEqual([]);
   });
 
   it('what speaks of something that is gone is not acknowledged into nothing', async () => {

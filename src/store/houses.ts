@@ -1,12 +1,12 @@
 import { projectFileParts, type FileError } from '../core/files';
-import { JOURNAL_VERSION, type EventBodyOf, type JournalEvent } from '../core/journal';
+import { JOURNAL_VERSION, checkKept, type EventBodyOf, type JournalEvent } from '../core/journal';
 import { fail, ok, type Result } from '../core/result';
 import type { Dropped, ScopeDay } from '../core/survey';
 import { planningInputOf } from '../core/planning';
 import { readHouse, readHouses, sweep, writeHouse, type HouseEntry } from '../storage/houses';
 import { segmentRow } from '../storage/journal';
 import { journalOf, keys } from '../storage/keys';
-import { photoIds, readPhoto, writePhoto } from '../storage/photos';
+import { oldPhotos, photoIds, readPhoto, writePhoto } from '../storage/photos';
 import { deviceId, writeSettings, type Settings } from '../storage/settings';
 import { addRows, removeRows } from '../storage/writing';
 import { openCurrent, photosIn } from './open-house';
@@ -97,8 +97,11 @@ export const startHouse =
       counter: index + 1,
       at: outside.stampTime(),
     })) as JournalEvent[];
+    const read = checkKept(null, events);
+    if (!read.ok)
+      throw new Error(`what starts the house could not be read back: ${read.error.code}`);
     const id = outside.newId();
-    const contents = { events: [events], photos: [], unread: [] };
+    const contents = { events: [read.value], photos: [], unread: [] };
     await bring(outside, { id, kind: 'own', name, clock: null }, contents);
     await dispatch(openCurrent(id));
   };
@@ -158,8 +161,9 @@ export const exportHouse =
     const { database } = outside;
     const events = await door.readAll();
     const spoken = new Set(photosIn(events));
-    const stored = photoIds(await database.getAllKeys(), door.journal);
-    const pictures = stored.filter((id) => spoken.has(id));
+    const names = await database.getAllKeys();
+    const stored = new Set([...photoIds(names, door.journal), ...oldPhotos(names)]);
+    const pictures = [...stored].filter((id) => spoken.has(id));
     const unread = door.setAside.map(({ raw }) => raw);
     const file = { projectId: current.id, clock: current.clock, events, unread };
     const pieces: Blob[] = [];

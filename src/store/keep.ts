@@ -69,7 +69,7 @@ const refuse =
  */
 export const keep =
   (bodies: readonly EventBodyOf[], what: string): Thunk<Promise<boolean>> =>
-  (dispatch, _getState, outside) =>
+  (dispatch, getState, outside) =>
     // One write at a time: each takes the counter after the one before it.
     outside.inTurn(async () => {
       const kept = await dispatch(append(bodies)).catch(() => fail({ code: 'refused' as const }));
@@ -77,7 +77,7 @@ export const keep =
         dispatch(refuse(kept.error));
         return false;
       }
-      dispatch(noticed(null));
+      if (getState().session.notice?.startsWith('Not kept')) dispatch(noticed(null));
       dispatch(undoOffered({ eventIds: kept.value.map(({ id }) => id), what }));
       return true;
     });
