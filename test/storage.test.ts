@@ -39,14 +39,14 @@ describe('a page that is killed', () => {
       killed.push({ rows: new Map(rows), acknowledged: states.length - 1 });
     const store = await opened(database);
     const evenings = (from: number): Command[] =>
-      Array.from({ length: 320 }, (_, at) => keepOne(evening(from + at)));
+      Array.from({ length: 380 }, (_, at) => keepOne(evening(from + at)));
     const life = [...LIFE, ...evenings(100), ...LIFE, ...evenings(1_000)];
     for (const command of life) {
       await command(store);
       await idle();
       states.push(projectOf(store));
     }
-    expect(killed.length).toBeGreaterThan(700);
+    expect(killed.length).toBeGreaterThan(830);
     for (const { rows, acknowledged } of killed) {
       const after = new TestDatabase(rows);
       const again = projectOf(await opened(after));
