@@ -144,3 +144,24 @@ export {
   type Project,
 } from './project';
 export { NOT_PLANNED, type HouseToPlan, type Logged, type PlanningInput } from './to-plan';
+export {
+  RELATIONS,
+  relatedSchema,
+  relatedTo,
+  relationKey,
+  relationsOf,
+  relationsToAsk,
+  type Related,
+  type Relation,
+  type RelationKind,
+} from './relations';
+export {
+  PLACE_STATES,
+  hasNothingToTakeOut,
+  placeStateSchema,
+  stateOf,
+  type PlaceState,
+  type PlaceToday,
+} from './state';
+export { extentsOf, type Extents } from './surface';
+export { OPENING_CHANGES, openingChangeSchema, type OpeningChange, type OpeningSize } from './works';

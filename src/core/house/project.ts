@@ -21,6 +21,7 @@ import {
   wallRecordSchema,
 } from './records';
 import { demandSchema, photoSchema, settlementSchema, surveySchema } from './survey';
+import { placeTodaySchema } from './state';
 import { ownJobSchema, workChoiceSchema } from './works';
 
 export const houseSchema = z.object({
@@ -90,6 +91,12 @@ export const projectSchema = z.object({
   ownRules: z.record(z.string(), ownRuleSchema),
   /** Usual practice set aside between two jobs, by pair, with the reason. */
   overruled: z.record(z.string(), z.string()),
+  /** How places belong together, as told; what nobody told is guessed. */
+  relations: z.record(z.string(), z.array(placeIdSchema)),
+  /** What a place is today, where it is not finished; `was` is the kind it used to be. */
+  placeStates: z.record(z.string(), placeTodaySchema),
+  /** Days somebody can do without, by what is out. */
+  daysWithout: z.record(z.string(), z.number().min(0).max(365)),
   /** Names of places and people that were here once, by id: what was logged then keeps its words. */
   formerNames: z.record(z.string(), z.string()),
 });

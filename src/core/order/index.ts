@@ -1,4 +1,4 @@
-export { RULES, type Rule, type Selector } from './rules';
+export { RULES, type Rule, type Selector, type Strength } from './rules';
 export { linkJobs } from './link';
 export {
   buildGraph,

@@ -1,50 +1,86 @@
-import { pairKey, type HouseToPlan } from '../house';
+import { pairKey, relationsOf, type HouseToPlan, type PlaceId } from '../house';
 import { answerOf } from '../schools';
-import type { Job, Tag } from '../steps';
+import { WORKS, type Job } from '../steps';
 import { buildGraph, closureBefore, type Link } from './graph';
-import { RULES, type Rule, type Selector } from './rules';
+import { JOINED, type End, type JoinedCell } from './joined';
+import { orderBetween, touches, type Ordering } from './table';
+import { placedIn, type Placed } from './placed';
+import { pairRules, RULES, selects } from './pairs';
+import type { Rule } from './rules';
 
-function selects(selector: Selector, job: Job): boolean {
-  return selector.startsWith('#')
-    ? job.tags.includes(selector.slice(1) as Tag)
-    : job.stepId === selector;
+export type OwnOrder = Pick<
+  HouseToPlan,
+  'ownRules' | 'overruled' | 'path' | 'schools' | 'house' | 'places' | 'placeOrder' | 'relations'
+>;
+
+/** A rule of a school holds while the house answers so. */
+export const holds = ({ school }: Rule, own: OwnOrder): boolean =>
+  !school || answerOf(own, school.question) === school.answer;
+
+/** Two openings that change in one room are two chains, which do not wait for each other. */
+const isBundled = ({ stepId }: Placed): boolean => stepId !== null && BUNDLED.has(stepId);
+const BUNDLED = new Set(WORKS.flatMap(({ bundle }) => bundle ?? []));
+
+const linkOf = (before: Job, after: Job, { why, strength }: Ordering): Link => ({
+  before: before.id,
+  after: after.id,
+  why,
+  strength,
+});
+
+/** Between the steps of one place: the closest sentence that holds, else the table's. */
+function linksWithin(members: readonly Placed[], own: OwnOrder, add: (link: Link) => void): void {
+  for (const a of members) {
+    for (const b of members) {
+      if (a === b || a.key >= b.key) continue;
+      if (a.job.nth !== b.job.nth && isBundled(a) && isBundled(b)) continue;
+      const rule = pairRules(a.stepId, b.stepId)?.find((each) => holds(each, own));
+      const order = rule ?? orderBetween(a, b);
+      if (order) add(linkOf(a.job, b.job, order));
+    }
+  }
 }
 
-const samePlace = (a: Job, b: Job) => a.placeId === b.placeId;
+const isAt = ({ low, high, touching }: End, placed: Placed): boolean =>
+  placed.key >= low &&
+  placed.key <= high &&
+  (touching === null || touches(placed, touching));
 
-const isVisitOfFloor = (job: Job) => job.placeId === null && job.floor !== null;
+/** Between places that belong together. */
+function linksBetween(
+  placed: ReadonlyMap<PlaceId, readonly Placed[]>,
+  own: OwnOrder,
+  add: (link: Link) => void,
+): void {
+  const cells = new Map<string, JoinedCell[]>();
+  for (const cell of JOINED) cells.set(cell.relation, [...(cells.get(cell.relation) ?? []), cell]);
+  for (const { kind, from, to, told } of relationsOf(own)) {
+    for (const cell of cells.get(kind) ?? []) {
+      const [first, second] = cell.forwards ? [from, to] : [to, from];
+      const befores = (placed.get(first) ?? []).filter((each) => isAt(cell.before, each));
+      const afters = (placed.get(second) ?? []).filter((each) => isAt(cell.after, each));
+      const strength = told ? cell.strength : (cell.whenGuessed ?? cell.strength);
+      for (const before of befores) {
+        for (const after of afters) {
+          // A visit or a permit may be in both places; only what rises is ever a link.
+          if (before.job.id === after.job.id || before.key >= after.key) continue;
+          add(linkOf(before.job, after.job, { why: cell.why, strength }));
+        }
+      }
+    }
+  }
+}
 
-/** An inspector's visit to a floor sees that floor alone; what belongs to the whole house is on every floor. */
-const withinReach = (a: Job, b: Job): boolean =>
-  !(isVisitOfFloor(a) || isVisitOfFloor(b)) ||
-  a.floor === null ||
-  b.floor === null ||
-  a.floor === b.floor;
-
-function linksOfRule(rule: Rule, jobs: readonly Job[]): Link[] {
-  const befores = jobs.filter((job) => selects(rule.before, job));
-  const afters = jobs.filter((job) => selects(rule.after, job));
-  const servedPlaces = new Set(
-    rule.serves === undefined
-      ? []
-      : jobs.filter((job) => selects(rule.serves ?? '', job)).map((job) => job.placeId),
-  );
-  const meets = (before: Job, after: Job): boolean => {
-    if (before.id === after.id) return false;
-    if (!withinReach(before, after)) return false;
-    if (rule.within === 'place') return samePlace(before, after);
-    return rule.within === 'house' || servedPlaces.has(after.placeId);
-  };
-  return befores.flatMap((before) =>
-    afters
-      .filter((after) => meets(before, after))
-      .map((after) => ({
-        before: before.id,
-        after: after.id,
-        why: rule.why,
-        strength: rule.strength,
-      })),
-  );
+/** Rules that reach through the whole house. */
+function linksOfHouse(jobs: readonly Job[], own: OwnOrder, add: (link: Link) => void): void {
+  for (const rule of RULES) {
+    if (rule.within !== 'house' || !holds(rule, own)) continue;
+    const befores = jobs.filter((job) => selects(rule.before, job));
+    const afters = befores.length > 0 ? jobs.filter((job) => selects(rule.after, job)) : [];
+    for (const before of befores) {
+      for (const after of afters) if (before.id !== after.id) add(linkOf(before, after, rule));
+    }
+  }
 }
 
 function ownLinks(jobs: readonly Job[]): Link[] {
@@ -93,22 +129,19 @@ function ownRuleLinks(jobs: readonly Job[], { ownRules }: OwnOrder): Link[] {
     .map(({ before, after, because }) => ({ before, after, why: because, strength: 'own' }));
 }
 
-export type OwnOrder = Pick<HouseToPlan, 'ownRules' | 'overruled' | 'path' | 'schools' | 'house'>;
-
-/** A rule of a school holds while the house answers so. */
-const applies = ({ school }: Rule, own: OwnOrder): boolean =>
-  !school || answerOf(own, school.question) === school.answer;
-
-/** Every link that the rules, own jobs and own rules ask for; one per pair, the first rule speaks. */
+/** Every link that table, rules, own jobs and own rules ask for; one per pair, the first speaks. */
 export function linkJobs(jobs: readonly Job[], own: OwnOrder): Link[] {
   const byPair = new Map<string, Link>();
-  const fromRules = RULES.filter((rule) => applies(rule, own)).flatMap((rule) =>
-    linksOfRule(rule, jobs),
-  );
-  for (const link of [...fromRules, ...ownLinks(jobs), ...ownRuleLinks(jobs, own)]) {
+  const add = (link: Link): void => {
     const key = pairKey(link.before, link.after);
-    const setAside = link.strength === 'practice' && own.overruled[key] !== undefined;
-    if (!setAside && !byPair.has(key)) byPair.set(key, link);
-  }
+    if (byPair.has(key)) return;
+    if (link.strength === 'practice' && own.overruled[key] !== undefined) return;
+    byPair.set(key, link);
+  };
+  const placed = placedIn(jobs, own);
+  for (const members of placed.values()) linksWithin(members, own, add);
+  linksBetween(placed, own, add);
+  linksOfHouse(jobs, own, add);
+  for (const link of [...ownLinks(jobs), ...ownRuleLinks(jobs, own)]) add(link);
   return withDeferrals(jobs, [...byPair.values()]);
 }

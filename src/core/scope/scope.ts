@@ -1,6 +1,7 @@
 import {
   deferralKey,
   placesInOrder,
+  type OpeningChange,
   surveyIdOf,
   type PlaceId,
   type HouseToPlan,
@@ -15,6 +16,8 @@ export type ScopeItem = {
   placeId: PlaceId;
   workId: string;
   count: number;
+  opening?: OpeningChange;
+  nth: number;
   /** Put off until somebody lives there. */
   deferred: boolean;
   /** Ends up on its jobs: "Asked for by …". */
@@ -69,6 +72,7 @@ function itemsOf(survey: Survey, project: HouseToPlan): Undeferred[] {
             placeId,
             workId,
             count: counted ? count : 1,
+            nth: 1,
             because: said(survey),
             origin: { kind: 'walk', surveyId },
           },
@@ -81,6 +85,7 @@ function itemsOf(survey: Survey, project: HouseToPlan): Undeferred[] {
             placeId,
             workId: lookWorkFor(survey.suspicion),
             count: 1,
+            nth: 1,
             because: `Suspected: ${survey.suspicion} at the ${survey.element}`,
             origin: { kind: 'suspicion', surveyId },
           },
@@ -88,6 +93,7 @@ function itemsOf(survey: Survey, project: HouseToPlan): Undeferred[] {
   const found = (settled?.found?.works ?? []).map((work): Undeferred => ({
     placeId,
     ...work,
+    nth: 1,
     because: `Found: ${settled?.found?.words ?? ''}`,
     origin: { kind: 'find', surveyId },
   }));
@@ -109,6 +115,8 @@ export function scopeOf(project: HouseToPlan): ScopeItem[] {
           placeId: id,
           workId: choice.workId,
           count: choice.count,
+          nth: choice.nth ?? 1,
+          ...(choice.opening ? { opening: choice.opening } : {}),
           because: findWork(choice.workId)?.title ?? choice.workId,
           origin: { kind: 'chosen', choiceId: choice.id },
         })),

@@ -1,23 +1,27 @@
 import { settleMaterial } from '../finishes';
 import {
-  areasOf,
-  perimeter,
+  hasNothingToTakeOut,
   placesInOrder,
-  shapeOf,
+  stateOf,
+  type HouseToPlan,
   type JobId,
+  type OpeningChange,
   type OwnJob,
   type Place,
-  type HouseToPlan,
+  type PlaceId,
+  type PlaceKind,
 } from '../house';
 import { scopeOf, type ScopeItem } from '../scope';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, cents, minutes, type Minutes } from '../units';
 import type { Job, JobMaterial, Quantity } from './job';
 import { jobIdFor } from './job-id';
-import { findStep, STEPS } from './library';
+import { doingOf, verbOf } from './doing';
+import { findStep } from './library';
 import { hiredLimits, limitsOf } from './limits';
+import { quantityOf, workIn } from './measures';
 import { schooled } from './schooled';
 import type { MaterialUse, Step, StepWork } from './step';
-import { ALWAYS, findWork } from './works';
+import { ALWAYS, findWork, stepsOf, type Work } from './works';
 
 const HOUSE = 'house';
 const FIVE_MINUTES = 5;
@@ -34,22 +38,6 @@ export function amountOf(quantity: Quantity): number {
   }
 }
 
-function quantityFor(step: Step, place: Place | undefined, count: number): Quantity {
-  const measure = step.work.kind === 'effort' ? step.work.measure : 'once';
-  if (!place || measure === 'once') return { kind: 'count', count: 1 };
-  switch (measure) {
-    case 'each':
-      return { kind: 'count', count };
-    case 'perimeter':
-      return { kind: 'run', length: perimeter(place) };
-    case 'walls':
-      return { kind: 'area', measure, area: areasOf(shapeOf(place)).wallsNet };
-    case 'floor':
-    case 'ceiling':
-      return { kind: 'area', measure, area: areasOf(shapeOf(place))[measure] };
-  }
-}
-
 /** Setting-up plus rate × quantity, rounded up to five minutes; nought for work that is not one's own. */
 export function estimateEffort(work: StepWork, quantity: Quantity): Minutes {
   if (work.kind !== 'effort') return minutes(0);
@@ -59,6 +47,7 @@ export function estimateEffort(work: StepWork, quantity: Quantity): Minutes {
 
 /** By the step's own rate: quantity plus waste, over what one unit serves, rounded up to whole units. */
 function byRate(use: MaterialUse, quantity: Quantity): { units: number; working: string } {
+  if (use.byJob) return { units: 1, working: `one ${use.unit} for the job; a starting guess` };
   const amount = amountOf(quantity);
   const exact = (amount * (1 + use.wastePercent / 100)) / use.per;
   const units = Math.max(1, Math.ceil(exact - 1e-9));
@@ -110,25 +99,58 @@ const ownLinesOf = (jobId: JobId, project: HouseToPlan): JobMaterial[] =>
       pending: null,
     }));
 
-function applies(step: Step, project: HouseToPlan): boolean {
-  const { builtBefore, occupancy } = step.onlyIf ?? {};
-  if (builtBefore !== undefined && project.house.yearBuilt >= builtBefore) return false;
-  return occupancy === undefined || project.house.occupancy === occupancy;
+/** Kinds of place a household has one of, or has to do without. */
+const ONLY_ONES: ReadonlySet<PlaceKind> = new Set(['bathroom', 'kitchen']);
+
+function isOnlyOne(place: Place | undefined, project: HouseToPlan): boolean {
+  if (!place || !ONLY_ONES.has(place.kind)) return false;
+  const alike = placesInOrder(project).filter(
+    (other) => other.kind === place.kind && stateOf(project, other) === 'finished',
+  );
+  return alike.length === 1 && alike[0]?.id === place.id;
 }
 
-/** How often a step is asked for in a place, and by which works. */
-type Ask = { count: number; because: string[]; deferred: boolean };
-type Wanted = Ask & { workId: string };
+function applies(step: Step, project: HouseToPlan, place: Place | undefined): boolean {
+  const { builtBefore, occupancy, onlyOne } = step.onlyIf ?? {};
+  if (builtBefore !== undefined && project.house.yearBuilt >= builtBefore) return false;
+  if (occupancy !== undefined && project.house.occupancy !== occupancy) return false;
+  return !onlyOne || isOnlyOne(place, project);
+}
+
+const OPENS = 2;
+const ROUND_DEMOLITION: ReadonlySet<string> = new Set([
+  'survey.test',
+  'safe.dust-wall',
+  'site.bin',
+  'pieces.here',
+]);
+
+/** Where nothing stands there is nothing to test, to wall off or to take out. */
+const isForOld = (stepId: string): boolean =>
+  ROUND_DEMOLITION.has(stepId) || verbOf(doingOf(stepId)?.key ?? 0) === OPENS;
+
+/** How often a step is asked for, by which works, and for which places. */
+type Ask = {
+  count: number;
+  because: string[];
+  deferred: boolean;
+  serves: PlaceId[];
+};
+type Wanted = Omit<Ask, 'serves'> & { work: Work; nth: number; opening?: OpeningChange };
 
 /** The works of a place: one asked for by hand and on the walk is still one, as large as the larger asks. */
 function worksWantedIn(place: Place, scope: readonly ScopeItem[]): Wanted[] {
   const byWork = new Map<string, Wanted>();
-  for (const { placeId, workId, count, because, deferred } of scope) {
-    if (placeId !== place.id) continue;
-    const wanted = byWork.get(workId);
-    byWork.set(workId, {
-      workId,
-      count: findWork(workId)?.counted ? Math.max(count, wanted?.count ?? 0) : 1,
+  for (const { placeId, workId, count, because, deferred, nth, opening } of scope) {
+    const work = findWork(workId);
+    if (placeId !== place.id || !work) continue;
+    const key = work.bundle ? `${workId}#${nth}` : workId;
+    const wanted = byWork.get(key);
+    byWork.set(key, {
+      work,
+      nth: work.bundle ? nth : 1,
+      opening: opening ?? wanted?.opening,
+      count: work.counted ? Math.max(count, wanted?.count ?? 0) : 1,
       because: [...(wanted?.because ?? []), because],
       deferred: deferred && (wanted?.deferred ?? true),
     });
@@ -136,62 +158,132 @@ function worksWantedIn(place: Place, scope: readonly ScopeItem[]): Wanted[] {
   return [...byWork.values()];
 }
 
-function askFor(asks: Map<string, Ask>, stepId: string, { count, because, deferred }: Ask): void {
-  const ask = asks.get(stepId) ?? { count: 0, because: [], deferred: true };
-  ask.deferred &&= deferred;
-  ask.count += count;
-  for (const reason of because) if (!ask.because.includes(reason)) ask.because.push(reason);
-  asks.set(stepId, ask);
+/** Asks by job id: one job however many works ask for it. */
+type Asks = Map<string, Ask & { step: Step; where: Place | number | null; nth: number }>;
+
+/** Visits of a floor, and the removal firm: each phase of the work has its own. */
+const isPhased = (step: Step): boolean => step.at === 'floor' || step.id === 'safe.abate';
+
+/** What was booked, seen or logged for a whole floor stays one visit for the whole floor. */
+function isOnRecord(project: HouseToPlan, id: string): boolean {
+  return (
+    project.inspections.some(({ jobId }) => jobId === id) ||
+    id in project.bookings ||
+    id in project.ticked ||
+    ('logged' in project
+      ? id in project.logged
+      : Object.values(project.days).some(({ entries }) =>
+          entries.some((entry) => 'jobId' in entry && entry.jobId === id),
+        ))
+  );
 }
 
-type Asks = {
-  house: Map<string, Ask>;
-  byFloor: Map<number, Map<string, Ask>>;
-  byPlace: Map<string, Map<string, Ask>>;
-};
-
-function collectAsks(project: HouseToPlan): Asks {
-  const house = new Map<string, Ask>();
-  const byFloor: Asks['byFloor'] = new Map();
-  const byPlace: Asks['byPlace'] = new Map();
-  const scope = scopeOf(project);
-  for (const stepId of ALWAYS) {
-    askFor(house, stepId, { count: 1, because: ['Every house needs it'], deferred: false });
-  }
-  for (const place of placesInOrder(project)) {
-    const here = new Map<string, Ask>();
-    const floor = byFloor.get(place.floor) ?? new Map<string, Ask>();
-    byPlace.set(place.id, here);
-    byFloor.set(place.floor, floor);
-    const asksAt = { house, floor, place: here };
-    for (const wanted of worksWantedIn(place, scope)) {
-      for (const stepId of findWork(wanted.workId)?.steps ?? []) {
-        const step = findStep(stepId);
-        if (step) askFor(asksAt[step.at], stepId, wanted);
+/** Jobs whose phase is the room: with room by room, each room that asks is visited when it is ready. */
+function splitByRoom(asks: Asks, project: HouseToPlan): Asks {
+  if (project.path !== 'rooms') return asks;
+  const split: Asks = new Map();
+  for (const [id, ask] of asks) {
+    const places = ask.serves.flatMap((placeId) => project.places[placeId] ?? []);
+    if (!isPhased(ask.step) || places.length < 2 || isOnRecord(project, id)) split.set(id, ask);
+    else {
+      for (const place of places) {
+        split.set(jobIdFor(place.id, ask.step.id), { ...ask, where: place, serves: [] });
       }
     }
   }
-  return { house, byFloor, byPlace };
+  return split;
 }
 
-function jobOf(step: Step, where: Place | number | undefined, ask: Ask, project: HouseToPlan): Job {
-  const place = typeof where === 'object' ? where : undefined;
-  const floor = typeof where === 'number' ? where : (place?.floor ?? null);
-  const id = jobIdFor(place?.id ?? (floor === null ? HOUSE : `floor${floor}`), step.id);
-  const quantity = quantityFor(step, place, ask.count);
+function whereOf(step: Step, place: Place): Place | number | null {
+  return step.at === 'place' ? place : step.at === 'floor' ? place.floor : null;
+}
+
+const idOf = (step: Step, where: Place | number | null, nth: number): JobId =>
+  jobIdFor(
+    where === null ? HOUSE : typeof where === 'number' ? `floor${where}` : where.id,
+    nth > 1 ? `${step.id}#${nth}` : step.id,
+  );
+
+function collectAsks(project: HouseToPlan): Asks {
+  const asks: Asks = new Map();
+  const ask = (step: Step, place: Place | null, wanted: Omit<Ask, 'serves'>, nth: number): void => {
+    const where = place === null ? null : whereOf(step, place);
+    // What is put off until after the move has its own visit; the first has passed by then.
+    const phase = isPhased(step) && wanted.deferred ? 2 : nth;
+    const id = idOf(step, where, phase);
+    const known = asks.get(id);
+    asks.set(id, {
+      step,
+      where,
+      nth: phase,
+      count: (known?.count ?? 0) + wanted.count,
+      deferred: wanted.deferred && (known?.deferred ?? true),
+      because: [...new Set([...(known?.because ?? []), ...wanted.because])],
+      serves:
+        place === null || step.at === 'place'
+          ? []
+          : [...new Set([...(known?.serves ?? []), place.id])],
+    });
+  };
+  for (const stepId of ALWAYS) {
+    const step = findStep(stepId);
+    const always = { count: 1, because: ['Every house needs it'], deferred: false };
+    if (step && applies(step, project, undefined)) ask(step, null, always, 1);
+  }
+  const scope = scopeOf(project);
+  for (const place of placesInOrder(project)) {
+    const isNew = hasNothingToTakeOut(stateOf(project, place));
+    for (const wanted of worksWantedIn(place, scope)) {
+      const asked = { opening: wanted.opening, count: wanted.count, kind: place.kind };
+      for (const stepId of stepsOf(wanted.work, asked)) {
+        const step = findStep(stepId);
+        if (!step || !applies(step, project, place) || (isNew && isForOld(stepId))) continue;
+        ask(step, place, wanted, wanted.work.bundle?.includes(stepId) ? wanted.nth : 1);
+      }
+    }
+  }
+  return splitByRoom(asks, project);
+}
+
+const NUMBERS = ['', '', 'second', 'third', 'fourth'];
+const whichOne = (nth: number): string =>
+  nth < 2 ? '' : `, the ${NUMBERS[nth] ?? `${nth}th`} of its kind`;
+
+function titleOf({ title, many, work }: Step, quantity: Quantity, nth: number): string {
+  const amount = quantity.kind === 'count' && work.kind === 'effort' ? quantity.count : 1;
+  return `${many && amount > 1 ? many.replace('{n}', String(amount)) : title}${whichOne(nth)}`;
+}
+
+type Known = { project: HouseToPlan; besideOf: (place: Place) => ReadonlySet<string> };
+
+function jobOf(id: JobId, ask: Asks extends Map<string, infer V> ? V : never, known: Known): Job {
+  const { project, besideOf } = known;
+  const { where, nth } = ask;
+  const step = schooled(ask.step, project);
+  const place = where !== null && typeof where === 'object' ? where : undefined;
+  const measured = {
+    place,
+    count: ask.count,
+    house: project,
+    beside: place ? besideOf(place) : NO_STEPS,
+  };
+  const quantity = quantityOf(step, measured);
+  const work = workIn(step, measured);
   const kind = place?.kind;
   return {
     id,
     stepId: step.id,
     placeId: place?.id ?? null,
-    floor,
-    title: step.title,
+    serves: ask.serves,
+    nth,
+    floor: typeof where === 'number' ? where : (place?.floor ?? null),
+    title: titleOf(step, quantity, nth),
     stage: step.stage,
-    work: step.work,
+    work,
     quantity,
-    estimate: estimateEffort(step.work, quantity),
+    estimate: estimateEffort(work, quantity),
     wait: step.wait,
-    limits: limitsOf(step.id, step.stage, place?.kind),
+    limits: limitsOf(step.id, step.stage, kind),
     materials: materialsFor(step, id, quantity, place, project),
     cautions: step.cautions,
     meets: step.meets
@@ -204,11 +296,14 @@ function jobOf(step: Step, where: Place | number | undefined, ask: Ask, project:
     ownBefore: [],
   };
 }
+const NO_STEPS: ReadonlySet<string> = new Set();
 
 const ownJobOf = (own: OwnJob, project: HouseToPlan): Job => ({
   id: own.id,
   stepId: null,
   placeId: own.placeId,
+  serves: [],
+  nth: 1,
   floor: own.placeId === null ? null : (project.places[own.placeId]?.floor ?? null),
   title: own.title,
   stage: own.stage,
@@ -262,32 +357,31 @@ function withOwnLines(job: Job, project: HouseToPlan): Job {
  * then walking order. Ids depend on place and step alone, so logs keep pointing at their job.
  */
 export function expandJobs(project: HouseToPlan): Job[] {
-  const { house, byFloor, byPlace } = collectAsks(project);
-  const places = placesInOrder(project);
-  const steps = STEPS.filter((step) => applies(step, project)).map((step) =>
-    schooled(step, project),
-  );
-  const fromLibrary = steps.flatMap((step) => {
-    if (step.at === 'house') {
-      const ask = house.get(step.id);
-      return ask ? [jobOf(step, undefined, ask, project)] : [];
-    }
-    if (step.at === 'floor') {
-      return [...byFloor].flatMap(([floor, asks]) => {
-        const ask = asks.get(step.id);
-        return ask ? [jobOf(step, floor, ask, project)] : [];
-      });
-    }
-    return places.flatMap((place) => {
-      const ask = byPlace.get(place.id)?.get(step.id);
-      return ask ? [jobOf(step, place, ask, project)] : [];
-    });
-  });
+  const asks = collectAsks(project);
+  const beside = new Map<string, Set<string>>();
+  for (const { where, step } of asks.values()) {
+    if (where === null || typeof where === 'number') continue;
+    beside.set(where.id, (beside.get(where.id) ?? new Set()).add(step.id));
+  }
+  const known: Known = { project, besideOf: ({ id }) => beside.get(id) ?? NO_STEPS };
+  const fromLibrary = [...asks].map(([id, ask]) => jobOf(id as JobId, ask, known));
   const ownJobs = Object.values(project.ownJobs)
     .filter((own) => own.placeId === null || project.places[own.placeId])
     .map((own) => ownJobOf(own, project));
+  const order = placeRank(project);
   return [...fromLibrary, ...ownJobs]
     .map((job) => givenToTrade(job, project))
     .map((job) => withOwnLines(job, project))
-    .sort((a, b) => a.stage - b.stage);
+    .sort(
+      (a, b) =>
+        a.stage - b.stage ||
+        (doingOf(a.stepId ?? '')?.key ?? 0) - (doingOf(b.stepId ?? '')?.key ?? 0) ||
+        order(a) - order(b),
+    );
+}
+
+/** The house's own jobs first, then the floors', then the places in walking order. */
+function placeRank(project: HouseToPlan): (job: Job) => number {
+  const ranks = new Map(project.placeOrder.map((id, at) => [id, at + 1]));
+  return ({ placeId }) => (placeId === null ? 0 : (ranks.get(placeId) ?? 0));
 }

@@ -3,7 +3,21 @@ export { CAUTIONS, DEFERS, type CautionId } from './cautions';
 export { CONDITIONS, GATES, type Condition, type ConditionId, type GateId } from './conditions';
 export type { MaterialUse, Measure, Step, StepWork, Tag } from './step';
 export { STEPS, findStep } from './library';
-export { ALWAYS, LOOK_WORKS, WORKS, findWork, worksFor, type Work } from './works';
+export {
+  ALWAYS,
+  LOOK_WORKS,
+  WORKS,
+  WORK_GROUPS,
+  findWork,
+  needsHeader,
+  searchWorks,
+  stepsOf,
+  worksFor,
+  type Work,
+  type WorkGroup,
+} from './works';
+export { ASSEMBLIES, assembliesIn, coresOf, setOf, type Assembly, type AssemblySet } from './assemblies';
+export { DOES, VERBS, doingOf, meet, verbName, verbOf, type Doing, type Key } from './doing';
 export type { Job, JobMaterial, Quantity } from './job';
 export { amountOf, estimateEffort, expandJobs } from './expand';
 export { LIMITED_STEPS, type JobLimits } from './limits';

@@ -34,6 +34,10 @@ export type Job = {
   id: JobId;
   stepId: string | null;
   placeId: PlaceId | null;
+  /** The places a visit, a permit or the like is for; empty when it is for the whole house. */
+  serves: readonly PlaceId[];
+  /** The second of its kind in one place is 2. */
+  nth: number;
   /** The floor it is on; null for what belongs to the house as a whole. */
   floor: number | null;
   title: string;

@@ -4,8 +4,44 @@ import type { CautionId } from './cautions';
 import type { ConditionId } from './conditions';
 import type { StageNumber } from './stages';
 
-/** What a step's effort and materials grow with. Areas in sq ft, runs in ft, else a count. */
-export type Measure = 'floor' | 'ceiling' | 'walls' | 'perimeter' | 'each' | 'once';
+/**
+ * What a step's effort and materials grow with. Areas in sq ft, runs in ft, else a count (`measures.ts` says how each
+ * is taken from a place).
+ */
+export type Measure =
+  | 'floor'
+  | 'ceiling'
+  /** A room's walls less its openings; of an outside face its one surface. */
+  | 'walls'
+  /** Walls to the outside: taken as half of a room's walls until they are known. */
+  | 'outer-walls'
+  /** An outside face with its openings. */
+  | 'face'
+  /** What is boarded and painted in this plan: walls, ceiling or both. */
+  | 'surfaces'
+  /** The tiled wall round a bath or shower. */
+  | 'surround'
+  /** A roof as it is covered: plan by pitch. */
+  | 'roof'
+  | 'perimeter'
+  | 'each'
+  | 'once'
+  /** Debris in lots of 100 lb, by what is torn out. */
+  | 'debris'
+  /** Outlets and switches, by the run of the walls. */
+  | 'devices'
+  | 'lights'
+  /** Every second joist, as a starting guess of the tired ones. */
+  | 'joists'
+  /** Patches, by the size of what is patched. */
+  | 'patches'
+  /** In and outside each bedroom, and on each storey. */
+  | 'alarms'
+  /** People who will sleep there, or floors without a bedroom: what must warn them from the first day. */
+  | 'battery-alarms';
+
+/** How the room changes the work of one amount: by its kind, or because its walls stay shut. */
+export type Factors = Partial<Record<PlaceKind | 'shut' | 'plaster', number>>;
 
 export type StepWork =
   /** The household's own hours. Rates are starting guesses, per `per` units of `measure`. */
@@ -16,18 +52,26 @@ export type StepWork =
       per: number;
       setup: Minutes;
       hands: 1 | 2;
+      factors?: Factors;
     }
   /** A hired trade, in workdays. */
   | { kind: 'span'; trade: string; workdays: number; price: Cents }
   /** An inspection, booked some days ahead. */
   | { kind: 'hold'; bookAheadDays: number };
 
+/** How much one unit as sold serves, in the units of the house. */
+export type Coverage = { unit: string; per: number };
+
 export type MaterialUse = {
   id: string;
   what: string;
   unit: string;
-  /** One unit serves this much of the step's measure. */
+  /** One unit serves this much of the step's measure (sq ft, ft or pieces). */
   per: number;
+  /** The same as it is sold in metric shops: sq m, m or pieces. */
+  metric?: Coverage;
+  /** Bought by the job, however large it is. */
+  byJob?: true;
   /** Added before rounding up to whole units, in percent. */
   wastePercent: number;
   /** A starting guess, made up; a label or receipt wins. */
@@ -54,8 +98,10 @@ export type Tag =
 export type Step = {
   id: string;
   title: string;
+  /** The title of several: `{n}` stands for how many. */
+  many?: string;
   stage: StageNumber;
-  /** One job in each place that asks for it, one for each floor (an inspector's visit), or one for the house. */
+  /** One job in each place that asks for it, one for each floor or phase (an inspector's visit), or one for the house. */
   at: 'place' | 'floor' | 'house';
   work: StepWork;
   /** Elapsed time after the work, night and day alike, before anything may follow. */
@@ -67,11 +113,11 @@ export type Step = {
   meets: readonly { condition: ConditionId; kinds?: readonly PlaceKind[] }[];
   /** What people call it when they tell of their evening. */
   says: readonly string[];
-  onlyIf?: { builtBefore?: number; occupancy?: 'lived-in' };
+  onlyIf?: { builtBefore?: number; occupancy?: 'lived-in' | 'empty'; onlyOne?: true };
 };
 
 type StepExtras = Partial<
-  Pick<Step, 'at' | 'wait' | 'materials' | 'cautions' | 'tags' | 'meets' | 'says' | 'onlyIf'>
+  Pick<Step, 'many' | 'at' | 'wait' | 'materials' | 'cautions' | 'tags' | 'meets' | 'says' | 'onlyIf'>
 >;
 
 /** Builds a step; everything left out is empty. */
@@ -95,12 +141,14 @@ export const step = (
   ...extras,
 });
 
+type EffortExtras = { setup?: number; hands?: 1 | 2; factors?: Factors };
+
 /** `own('walls', 60, 100)`: an hour of one's own for each 100 sq ft of wall. */
 export const own = (
   measure: Measure,
   perMinutes: number,
   per = 1,
-  { setup = 0, hands = 1 as 1 | 2 } = {},
+  { setup = 0, hands = 1, factors }: EffortExtras = {},
 ): StepWork => ({
   kind: 'effort',
   measure,
@@ -108,6 +156,7 @@ export const own = (
   per,
   setup: minutes(setup),
   hands,
+  ...(factors ? { factors } : {}),
 });
 
 export const trade = (name: string, workdays: number, dollars: number): StepWork => ({
@@ -119,19 +168,31 @@ export const trade = (name: string, workdays: number, dollars: number): StepWork
 
 export const inspection = (bookAheadDays: number): StepWork => ({ kind: 'hold', bookAheadDays });
 
+type MaterialExtras = { lead?: number; waste?: number; metric?: readonly [string, number] };
+
 export const material = (
   id: string,
   what: string,
   unit: string,
   per: number,
   dollars: number,
-  { lead = 0, waste = 0 } = {},
+  { lead = 0, waste = 0, metric }: MaterialExtras = {},
 ): MaterialUse => ({
   id,
   what,
   unit,
   per,
+  ...(metric ? { metric: { unit: metric[0], per: metric[1] } } : {}),
   wastePercent: waste,
   price: cents(dollars * 100),
   leadDays: lead,
 });
+
+/** Bought once for a job, however large the room. */
+export const byJob = (
+  id: string,
+  what: string,
+  unit: string,
+  dollars: number,
+  { lead = 0 }: Pick<MaterialExtras, 'lead'> = {},
+): MaterialUse => ({ ...material(id, what, unit, 1, dollars, { lead }), byJob: true });

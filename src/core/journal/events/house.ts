@@ -46,6 +46,9 @@ const EMPTY = {
   notBefore: {},
   ownRules: {},
   overruled: {},
+  relations: {},
+  placeStates: {},
+  daysWithout: {},
   formerNames: {},
 } satisfies Partial<Project>;
 

@@ -1,21 +1,27 @@
 import type { Step } from '../step';
-import { CARCASS } from './carcass';
-import { CLOSE } from './close';
-import { FITOUT } from './fitout';
-import { LOOKS, MEND } from './mend';
-import { HOLDS, PREPARE } from './prepare';
+import { DEMOLITION } from './demolition';
+import { FITTING } from './fitting';
+import { LINES } from './lines';
+import { LOOKS } from './looks';
+import { OUTSIDE, WEATHER } from './shell';
+import { SITE } from './site';
+import { STRUCTURAL } from './structure';
 import { SURFACES } from './surfaces';
 
-/** Every step Fresh Porch knows, in stage order. Add a step by adding a line to one of the tables. */
+/**
+ * Every step Fresh Porch knows, in stage order. Add a step by adding a line to one of the tables, and one to `DOES`
+ * (`doing.ts`) that says what it does to which assembly: its order follows from that.
+ */
 export const STEPS: readonly Step[] = [
-  ...PREPARE,
-  ...HOLDS,
   ...LOOKS,
-  ...CARCASS,
-  ...MEND,
+  ...SITE,
+  ...DEMOLITION,
+  ...STRUCTURAL,
+  ...WEATHER,
+  ...LINES,
   ...SURFACES,
-  ...FITOUT,
-  ...CLOSE,
+  ...FITTING,
+  ...OUTSIDE,
 ].toSorted((a, b) => a.stage - b.stage);
 
 const BY_ID = new Map(STEPS.map((step) => [step.id, step]));
