@@ -1,5 +1,5 @@
 import type { JobId, HouseToPlan } from '../house';
-import { gateRank } from '../keys';
+import { gateRank, isAfterwards } from '../keys';
 import { GATES_COUNTED, jobsOfGate, type Plan, type PlanError, type PlannedJob } from '../plan';
 import { fail, ok, type Result } from '../result';
 import { openRisks, type OpenRisk } from '../risk';
@@ -11,6 +11,7 @@ import {
   planHouse,
   planInOrder,
   waitMinutes,
+  type Ground,
 } from '../schedule';
 import {
   MINUTES_PER_DAY,
@@ -64,6 +65,14 @@ type Table = {
   risks: readonly OpenRisk[];
 };
 
+/** Of no gate: later than any. */
+const AFTER_ALL = 9;
+
+function rankOf(ground: Ground, id: JobId): number {
+  const job = ground.byId.get(id);
+  return job && isAfterwards(job) ? AFTER_ALL : gateRank(ground.membership.get(id) ?? 'done');
+}
+
 function tableOf(project: HouseToPlan, now: Moment, plan: Plan): Result<Table, PlanError> {
   const ground = layGround(project, now, WITHOUT_RISKS);
   if (!ground.ok) return ground;
@@ -100,7 +109,7 @@ function tableOf(project: HouseToPlan, now: Moment, plan: Plan): Result<Table, P
     jobs: tasks.map(({ id }) => id as JobId),
     hashes: tasks.map(({ id }) => hashOf(id)),
     wait: tasks.map(({ id }) => waitMinutes(ground.value.byId.get(id as JobId), WITHOUT_RISKS)),
-    rank: tasks.map(({ id }) => gateRank(ground.value.membership.get(id as JobId) ?? 'done')),
+    rank: tasks.map(({ id }) => rankOf(ground.value, id as JobId)),
     lookAt,
     risks,
   });

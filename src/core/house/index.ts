@@ -164,4 +164,9 @@ export {
   type PlaceToday,
 } from './state';
 export { extentsOf, type Extents } from './surface';
-export { OPENING_CHANGES, openingChangeSchema, type OpeningChange, type OpeningSize } from './works';
+export {
+  OPENING_CHANGES,
+  openingChangeSchema,
+  type OpeningChange,
+  type OpeningSize,
+} from './works';

@@ -19,6 +19,8 @@ const datedHoursSchema = z.object({
   /** Working minutes on each of these days; 0 is a day off. */
   minutes: minutesSchema.max(960),
   because: z.string().trim().max(LONGEST_NOTE),
+  /** The same days come back every year: a farm's season, summers away. */
+  everyYear: z.boolean().optional(),
 });
 export type DatedHours = z.infer<typeof datedHoursSchema>;
 
@@ -33,8 +35,18 @@ export const personSchema = z.object({
 });
 export type Person = z.infer<typeof personSchema>;
 
+const monthDay = (date: PlainDate): string => date.slice(5);
+
+/** Whether a day falls in it; one that comes back every year may run over New Year. */
+function speaksOf({ from, to, everyYear }: DatedHours, date: PlainDate): boolean {
+  if (from <= date && date <= to) return true;
+  if (!everyYear || date < from) return false;
+  const [day, first, last] = [monthDay(date), monthDay(from), monthDay(to)];
+  return first <= last ? first <= day && day <= last : day >= first || day <= last;
+}
+
 export const minutesOn = (person: Person, date: PlainDate): Minutes =>
-  person.dates?.findLast(({ from, to }) => from <= date && date <= to)?.minutes ??
+  person.dates?.findLast((dated) => speaksOf(dated, date))?.minutes ??
   person.week[weekdayOf(date)] ??
   (0 as Minutes);
 

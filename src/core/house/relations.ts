@@ -54,9 +54,22 @@ export function relationsToAsk(kind: Place['kind']): RelationKind[] {
   }
 }
 
-const IDLE_WORDS: ReadonlySet<string> = new Set(['the', 'face', 'roof', 'wall', 'side', 'room', 'of']);
+const IDLE_WORDS: ReadonlySet<string> = new Set([
+  'the',
+  'face',
+  'roof',
+  'wall',
+  'side',
+  'room',
+  'of',
+]);
 const wordsOf = ({ name }: Place): Set<string> =>
-  new Set(name.toLowerCase().split(/[^\p{L}\p{N}]+/u).filter((word) => word.length > 2 && !IDLE_WORDS.has(word)));
+  new Set(
+    name
+      .toLowerCase()
+      .split(/[^\p{L}\p{N}]+/u)
+      .filter((word) => word.length > 2 && !IDLE_WORDS.has(word)),
+  );
 
 function sharingAWord(place: Place, others: readonly Place[]): Place[] {
   const words = wordsOf(place);
@@ -79,7 +92,10 @@ function guess(kind: RelationKind, place: Place, all: readonly Place[]): Place[]
     case 'outside-of':
       return place.kind === 'outside-face' ? likely(place, living) : [];
     case 'over': {
-      const porches = sharingAWord(place, all.filter(({ kind: other }) => other === 'porch'));
+      const porches = sharingAWord(
+        place,
+        all.filter(({ kind: other }) => other === 'porch'),
+      );
       if (porches.length > 0) return porches;
       const attics = rooms.filter(({ kind: other }) => other === 'attic');
       const top = Math.max(...living.map(({ floor }) => floor), -9);
@@ -87,12 +103,16 @@ function guess(kind: RelationKind, place: Place, all: readonly Place[]): Place[]
     }
     case 'carries':
       return place.kind === 'porch'
-        ? sharingAWord(place, all.filter(({ kind: other }) => other === 'roof'))
+        ? sharingAWord(
+            place,
+            all.filter(({ kind: other }) => other === 'roof'),
+          )
         : [];
     case 'below': {
       if (place.kind === 'cellar') return living.filter(({ floor }) => floor === place.floor + 1);
       const attics = rooms.filter(
-        ({ kind: other, floor }) => other === 'attic' && floor >= place.floor && floor <= place.floor + 1,
+        ({ kind: other, floor }) =>
+          other === 'attic' && floor >= place.floor && floor <= place.floor + 1,
       );
       const above = rooms.filter(
         ({ kind: other, floor }) => other !== 'attic' && floor === place.floor + 1,

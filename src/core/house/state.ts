@@ -8,7 +8,11 @@ export const PLACE_STATES = [
   { id: 'finished', title: 'Finished', says: 'It stands, with everything in it' },
   { id: 'shell', title: 'Bare shell', says: 'Studs and joists show; nothing to take out' },
   { id: 'to-build', title: 'To be built', says: 'Nothing stands there yet' },
-  { id: 'becomes', title: 'Becomes another kind', says: 'A porch, garage or attic on its way to a room' },
+  {
+    id: 'becomes',
+    title: 'Becomes another kind',
+    says: 'A porch, garage or attic on its way to a room',
+  },
 ] as const;
 
 export const placeStateSchema = z.enum(PLACE_STATES.map(({ id }) => id));

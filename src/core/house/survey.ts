@@ -114,6 +114,11 @@ export const demandSchema = z.object({
     z.object({ kind: z.literal('place'), placeId: placeIdSchema }),
     z.object({ kind: z.literal('gate'), gate: z.enum(['sleep', 'live', 'done']) }),
     z.object({ kind: z.literal('job'), jobId: jobIdSchema }),
+    z.object({ kind: z.literal('jobs'), jobIds: z.array(jobIdSchema).min(1).max(200) }),
+    /** Roof, walls, windows and doors keep the weather out, in every place. */
+    z.object({ kind: z.literal('closed-in') }),
+    /** The outside of one place: sheathing, windows, doors, roof, skin, and the faces and roofs told of it. */
+    z.object({ kind: z.literal('outside-of'), placeId: placeIdSchema }),
   ]),
   by: plainDateSchema,
 });

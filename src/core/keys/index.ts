@@ -2,6 +2,7 @@ export {
   conditionStates,
   gateMembership,
   gateRank,
+  isAfterwards,
   jobsMeeting,
   type ConditionState,
   type GateMembership,

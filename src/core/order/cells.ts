@@ -114,7 +114,7 @@ export const WITHIN: readonly Within[] = [
   { scope: 'room', strength: 'practice', why: 'Top down, wet before dry: what drips goes first.' },
   { scope: 'assembly', strength: 'practice', why: 'What others are fitted to goes first.' },
   { scope: 'assembly', strength: 'practice', why: 'Caulk, then the last coat over it.' },
-  { scope: 'room', strength: 'practice', why: 'Visits, then clean, then the list of faults.' },
+  { scope: 'listed', strength: 'practice', why: 'Clean, then the list of faults.' },
 ];
 
 /** The verbs that are told closer by layer. Keys are inclusive ranges. */
@@ -246,6 +246,8 @@ export const LAYERS: readonly Layer[] = [
     'Tape covers hung joints; patches are one ground with them.',
   ),
   layer([8.3, 8.45], [8.44, 8.45], 'room', 'practice', 'All coats dry, then one sanding.'),
+  layer([12.35, 12.4], [12.5, 12.5], 'room', 'practice', 'Faults show on a clean surface.'),
+  layer([12.5, 12.5], [12.55, 12.55], 'room', 'practice', 'What was set up goes when all is done.'),
 ];
 
 /** Handing over: a visit sees what it is for, cleaning and the list of faults see the whole room. */

@@ -8,3 +8,4 @@ export {
   type Graph,
   type Link,
 } from './graph';
+export { soonPairs, SOON_STEPS, type Soon } from './soon';

@@ -18,6 +18,8 @@ export type JoinedCell = {
   strength: Strength;
   /** A guess that nobody confirmed is usual practice, so that it can be set aside. */
   whenGuessed?: 'practice';
+  /** Only where the later end is a room. */
+  inside?: true;
   why: string;
 };
 
@@ -88,6 +90,7 @@ export const JOINED: readonly JoinedCell[] = [
   {
     id: 'roof-dry-before-lines',
     relation: 'over',
+    inside: true,
     forwards: true,
     before: end(4, 4.26, ['roofSkin']),
     after: end(5.1, 5.99, ['wires', 'air', 'heat']),
@@ -97,6 +100,7 @@ export const JOINED: readonly JoinedCell[] = [
   {
     id: 'roof-dry-before-filled',
     relation: 'over',
+    inside: true,
     forwards: true,
     before: end(4, 4.26, ['roofSkin']),
     after: end(7, 9.99),

@@ -1,4 +1,5 @@
-import { pairKey, relationsOf, type HouseToPlan, type PlaceId } from '../house';
+import { isOutside, pairKey, relationsOf, type HouseToPlan, type PlaceId } from '../house';
+import { turnsOf } from '../steps/turns';
 import { answerOf } from '../schools';
 import { WORKS, type Job } from '../steps';
 import { buildGraph, closureBefore, type Link } from './graph';
@@ -10,7 +11,21 @@ import type { Rule } from './rules';
 
 export type OwnOrder = Pick<
   HouseToPlan,
-  'ownRules' | 'overruled' | 'path' | 'schools' | 'house' | 'places' | 'placeOrder' | 'relations'
+  | 'ownRules'
+  | 'overruled'
+  | 'path'
+  | 'schools'
+  | 'house'
+  | 'places'
+  | 'placeOrder'
+  | 'placeStates'
+  | 'relations'
+  | 'works'
+  | 'surveys'
+  | 'settlements'
+  | 'deferred'
+  | 'inspections'
+  | 'bookings'
 >;
 
 /** A rule of a school holds while the house answers so. */
@@ -36,20 +51,21 @@ function linksWithin(members: readonly Placed[], own: OwnOrder, add: (link: Link
       if (a.job.nth !== b.job.nth && isBundled(a) && isBundled(b)) continue;
       const rule = pairRules(a.stepId, b.stepId)?.find((each) => holds(each, own));
       const order = rule ?? orderBetween(a, b);
-      if (order) add(linkOf(a.job, b.job, order));
+      if (!order) continue;
+      const link = linkOf(a.job, b.job, order);
+      add(rule?.leadDays ? { ...link, leadDays: rule.leadDays } : link);
     }
   }
 }
 
 const isAt = ({ low, high, touching }: End, placed: Placed): boolean =>
-  placed.key >= low &&
-  placed.key <= high &&
-  (touching === null || touches(placed, touching));
+  placed.key >= low && placed.key <= high && (touching === null || touches(placed, touching));
 
 /** Between places that belong together. */
 function linksBetween(
   placed: ReadonlyMap<PlaceId, readonly Placed[]>,
   own: OwnOrder,
+  turns: ReadonlyMap<PlaceId, number>,
   add: (link: Link) => void,
 ): void {
   const cells = new Map<string, JoinedCell[]>();
@@ -57,6 +73,9 @@ function linksBetween(
   for (const { kind, from, to, told } of relationsOf(own)) {
     for (const cell of cells.get(kind) ?? []) {
       const [first, second] = cell.forwards ? [from, to] : [to, from];
+      if (cell.inside && isOutside(own.places[second]?.kind ?? 'yard')) continue;
+      // What waits its turn is not waited for.
+      if ((turns.get(first) ?? 1) > (turns.get(second) ?? 1)) continue;
       const befores = (placed.get(first) ?? []).filter((each) => isAt(cell.before, each));
       const afters = (placed.get(second) ?? []).filter((each) => isAt(cell.after, each));
       const strength = told ? cell.strength : (cell.whenGuessed ?? cell.strength);
@@ -71,6 +90,39 @@ function linksBetween(
   }
 }
 
+const BACK_IN_USE: ReadonlySet<string> = new Set([
+  'fit.toilet',
+  'fit.basin',
+  'fit.bath',
+  'fit.sink',
+  'fit.appliances',
+]);
+
+/** A household that stays keeps one of two baths, or kitchens, to use: the next is opened when the last works again. */
+function linksOfTurns(
+  jobs: readonly Job[],
+  own: OwnOrder,
+  turns: ReadonlyMap<PlaceId, number>,
+  add: (link: Link) => void,
+): void {
+  const kindOf = (id: PlaceId | null) => (id === null ? undefined : own.places[id]?.kind);
+  const turnOf = ({ placeId }: Job) => (placeId === null ? undefined : turns.get(placeId));
+  for (const after of jobs) {
+    const turn = turnOf(after);
+    if (turn === undefined || !after.tags.includes('opens-up')) continue;
+    for (const before of jobs) {
+      if (!BACK_IN_USE.has(before.stepId ?? '') || turnOf(before) !== turn - 1) continue;
+      if (kindOf(before.placeId) !== kindOf(after.placeId)) continue;
+      add(
+        linkOf(before, after, {
+          strength: 'practice',
+          why: 'You keep one to use: this is opened when the other works again.',
+        }),
+      );
+    }
+  }
+}
+
 /** Rules that reach through the whole house. */
 function linksOfHouse(jobs: readonly Job[], own: OwnOrder, add: (link: Link) => void): void {
   for (const rule of RULES) {
@@ -78,7 +130,13 @@ function linksOfHouse(jobs: readonly Job[], own: OwnOrder, add: (link: Link) => 
     const befores = jobs.filter((job) => selects(rule.before, job));
     const afters = befores.length > 0 ? jobs.filter((job) => selects(rule.after, job)) : [];
     for (const before of befores) {
-      for (const after of afters) if (before.id !== after.id) add(linkOf(before, after, rule));
+      for (const after of afters) {
+        if (before.id === after.id) continue;
+        add({
+          ...linkOf(before, after, rule),
+          ...(rule.leadDays ? { leadDays: rule.leadDays } : {}),
+        });
+      }
     }
   }
 }
@@ -140,7 +198,9 @@ export function linkJobs(jobs: readonly Job[], own: OwnOrder): Link[] {
   };
   const placed = placedIn(jobs, own);
   for (const members of placed.values()) linksWithin(members, own, add);
-  linksBetween(placed, own, add);
+  const turns = turnsOf(own);
+  linksBetween(placed, own, turns, add);
+  linksOfTurns(jobs, own, turns, add);
   linksOfHouse(jobs, own, add);
   for (const link of [...ownLinks(jobs), ...ownRuleLinks(jobs, own)]) add(link);
   return withDeferrals(jobs, [...byPair.values()]);

@@ -30,7 +30,10 @@ const byPair: ReadonlyMap<string, readonly Rule[]> = (() => {
   return pairs;
 })();
 
-export const pairRules = (before: string | null, after: string | null): readonly Rule[] | undefined =>
+export const pairRules = (
+  before: string | null,
+  after: string | null,
+): readonly Rule[] | undefined =>
   before === null || after === null ? undefined : byPair.get(`${before}>${after}`);
 
 /** Every pair a rule of one place names. */

@@ -51,7 +51,9 @@ export function placedIn(jobs: readonly Job[], own: OwnOrder): Map<PlaceId, Plac
       const placed = members.flatMap((job): Placed[] => {
         const doing = job.stepId === null ? undefined : doingOf(job.stepId);
         if (!doing || job.stepId === null) return [];
-        return [{ ...doing, key: keyOf(job.stepId, doing.key, here, own), job, stepId: job.stepId }];
+        return [
+          { ...doing, key: keyOf(job.stepId, doing.key, here, own), job, stepId: job.stepId },
+        ];
       });
       return [placeId, placed];
     }),

@@ -20,6 +20,8 @@ export type Rule = {
   /** One sentence; it is what lets an owner argue. */
   why: string;
   strength: Strength;
+  /** Days something is made, or something is lived with, in between. */
+  leadDays?: number;
   /** Holds only while the house answers this question so. */
   school?: { question: QuestionId; answer: Answer };
 };
@@ -36,6 +38,9 @@ const house = (before: Selector, after: Selector, strength: Strength, why: strin
   ...here(before, after, strength, why),
   within: 'house',
 });
+
+/** Made to measure in between, or waited for: not drying, so no damp stretches it. */
+const after = (leadDays: number, rule: Rule): Rule => ({ ...rule, leadDays });
 
 /** A rule of one school among several. */
 const schooled = (question: QuestionId, answer: Answer, rule: Rule): Rule => ({
@@ -257,7 +262,12 @@ const DRY_IN: readonly Rule[] = [
     'inspection',
     'Moved lines are seen before the wall closes.',
   ),
-  here('opening.reroute', 'hold.plumbing', 'inspection', 'Moved pipes are tested before the wall closes.'),
+  here(
+    'opening.reroute',
+    'hold.plumbing',
+    'inspection',
+    'Moved pipes are tested before the wall closes.',
+  ),
   here('opening.frame', 'opening.set', 'physics', 'The unit is set in the hole framed for it.'),
   here('opening.set', 'opening.unshore', 'safety', 'Props leave when the new header bears.'),
   here(
@@ -438,7 +448,7 @@ const FIT_OUT: readonly Rule[] = [
     'practice',
     'You cook and wash up while the tops are cut.',
   ),
-  here('cabinets.template', 'fit.tops', 'physics', 'Tops are cut to the template.'),
+  after(16, here('cabinets.template', 'fit.tops', 'physics', 'Tops are cut to the template.')),
   here('fit.tops', 'tile.splash', 'physics', 'The backsplash sits on the tops.'),
   here('fit.tops', 'fit.sink', 'physics', 'The sink hangs in the tops.'),
   here('cabinets.set', 'fit.appliances', 'physics', 'Appliances slide between set cabinets.'),
@@ -544,7 +554,10 @@ const FIT_OUT: readonly Rule[] = [
   here('wall.tile', 'wall.grout', 'physics', 'Grout needs tile that holds.'),
   here('wall.tile', 'tile.set', 'practice', 'Wall tile first: what drops lands on no new floor.'),
   here('wall.grout', 'shower.measure', 'physics', 'Glass is measured on finished tile.'),
-  here('shower.measure', 'shower.glass', 'physics', 'Glass is made to the measured opening.'),
+  after(
+    16,
+    here('shower.measure', 'shower.glass', 'physics', 'Glass is made to the measured opening.'),
+  ),
   here('tile.silicone', 'fit.bath', 'practice', 'Corners are closed before water runs.'),
   here('trim.prefinish', 'trim.base', 'practice', 'Loose trim is quicker to paint.'),
   here('trim.prefinish', 'trim.casing', 'practice', 'Loose trim is quicker to paint.'),
@@ -703,7 +716,12 @@ const FINISH: readonly Rule[] = [
   house('safe.locks', 'move.in', 'safety', 'New keys before your things come in.'),
   house('trim.rail', 'move.in', 'safety', 'Stairs have rails before anyone lives there.'),
   house('move.in', 'after.papers', 'practice', 'Papers can wait for a table.'),
-  house('move.in', 'after.season', 'practice', 'A season of living shows what moved.'),
+  house('close.punch', 'after.papers', 'practice', 'Papers are filed when the work is done.'),
+  after(90, house('move.in', 'after.season', 'physics', 'A season of living shows what moved.')),
+  after(
+    90,
+    house('close.punch', 'after.season', 'physics', 'A season of living shows what moved.'),
+  ),
 ];
 
 /** All rules between named steps. Tests prove that they name real steps, go forwards, and never contradict. */

@@ -1,5 +1,14 @@
-import { coresOf, meet, verbOf, type AssemblySet, type Doing } from '../steps';
-import { CELLS, FINALS_END, LAYERS, WITHIN, isFree, type Cell, type Layer, type Scope } from './cells';
+import { isOuter, meet, verbOf, type AssemblySet, type Doing } from '../steps';
+import {
+  CELLS,
+  FINALS_END,
+  LAYERS,
+  WITHIN,
+  isFree,
+  type Cell,
+  type Layer,
+  type Scope,
+} from './cells';
 import type { Strength } from './rules';
 
 /** Why one step goes before another. */
@@ -20,6 +29,12 @@ const STRICT: ReadonlySet<number> = new Set([1, 6, 10]);
 export const touches = ({ on, within: inside }: Doing, assemblies: AssemblySet): boolean =>
   ((on | inside) & assemblies) !== 0;
 
+const LINES = 5;
+
+/** Once the lines are run, inside and outside go on beside each other, unless they meet. */
+const inOneRoom = (a: Doing, b: Doing): boolean =>
+  isOuter(a) === isOuter(b) || (a.key < LINES && !isOuter(b)) || meet(a, b);
+
 export type Table = {
   cells: Readonly<Record<string, Cell>>;
   layers: readonly Layer[];
@@ -35,23 +50,19 @@ export function orderBetween(a: Doing, b: Doing, table: Table = WHOLE): Ordering
   if (a.key >= b.key) return undefined;
   const layer = table.layers.find(
     ({ from, to, scope }) =>
-      within(from, a.key) && within(to, b.key) && (scope === 'room' || meet(a, b)),
+      within(from, a.key) && within(to, b.key) && (scope === 'room' ? inOneRoom(a, b) : meet(a, b)),
   );
   if (layer) return layer;
   const [first, second] = [verbOf(a.key), verbOf(b.key)];
   if (first === second) {
     const same = table.within[first - 1];
     if (!same || same.scope === 'listed') return undefined;
-    if (same.scope === 'room') return same;
+    if (same.scope === 'room') return inOneRoom(a, b) ? same : undefined;
     const together = STRICT.has(first) ? (a.on & b.on) !== 0 : meet(a, b);
     return together ? same : undefined;
   }
   const cell = table.cells[`${first}>${second}`];
   if (!cell || isFree(cell)) return undefined;
-  return scopeOf(cell.scope, b.key) === 'room' || meet(a, b) ? cell : undefined;
+  const reaches = scopeOf(cell.scope, b.key) === 'room' ? inOneRoom(a, b) : meet(a, b);
+  return reaches ? cell : undefined;
 }
-
-/** Both lie in, on or at one assembly, so that somebody must have thought of their order. */
-export const shareAssembly = (a: Doing, b: Doing): boolean => meet(a, b);
-
-export { coresOf };

@@ -100,7 +100,7 @@ export const plannedJobSchema = z.object({
   heldBy: z.array(heldBySchema),
   slackDays: z.int(),
   /** What could not be had: a second pair of hands, a day long enough for one go, the hired tool back in time. */
-  lacks: z.array(z.enum(['second-pair', 'long-day', 'short-hire'])),
+  lacks: z.array(z.enum(['second-pair', 'long-day', 'short-hire', 'long-gap'])),
   limits: z.object({
     inOneGo: z.enum(['each', 'whole']).optional(),
     shuts: z.enum(['work', 'wait']).optional(),

@@ -1,4 +1,4 @@
-import { gateRank } from '../keys';
+import { gateRank, isAfterwards } from '../keys';
 import { roomChanges } from '../plan';
 import { MINUTES_PER_DAY, momentAt, type PlainDate } from '../units';
 import { coveredBy, openTasks, shutRoomsOf, waitMinutes, type Ground } from './problem';
@@ -17,7 +17,7 @@ export type OpenHouse = {
 const GATES = ['sleep', 'live', 'done'] as const;
 
 export function openHouse(ground: Ground): OpenHouse {
-  const { tasks, links } = openTasks(ground);
+  const { tasks, links, soon } = openTasks(ground);
   const indexOf = new Map(tasks.map((task, index) => [task.id, index]));
   const scheduler = new Scheduler({
     now: ground.now,
@@ -27,6 +27,11 @@ export function openHouse(ground: Ground): OpenHouse {
       before: indexOf.get(before) ?? 0,
       after: indexOf.get(after) ?? 0,
       lag,
+    })),
+    soon: soon.map(({ before, after, most }) => ({
+      before: indexOf.get(before) ?? 0,
+      after: indexOf.get(after) ?? 0,
+      most,
     })),
     outsideRest: ground.project.outsideRest,
     shutRooms: shutRoomsOf(ground),
@@ -43,7 +48,7 @@ function aimsOf(
   const ofGate: Record<(typeof GATES)[number], number[]> = { sleep: [], live: [], done: [] };
   for (const job of ground.jobs) {
     const index = indexOf.get(job.id);
-    if (index === undefined) continue;
+    if (index === undefined || isAfterwards(job)) continue;
     waits[index] = waitMinutes(job, ground.caution);
     const rank = gateRank(ground.membership.get(job.id) ?? 'done');
     for (const gate of GATES) if (gateRank(gate) >= rank) ofGate[gate].push(index);

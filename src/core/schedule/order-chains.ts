@@ -23,6 +23,7 @@ function chainsOf(
     pending !== null && !orders.has(lineId) && use.leadDays >= BLOCKING_LEAD_DAYS;
   return jobs.flatMap((job) => {
     if (progressOf(progress, job.id).firstOn !== null || !isOpen(job)) return [];
+    if (job.stepId === ALL_HERE) return piecesOf(job, jobs, isOpen, orders);
     return job.materials.filter(waits).flatMap(({ pending, use }) => {
       const { stepId, why } = FIRST[pending ?? 'measure'];
       const first = jobs.find(
@@ -33,6 +34,35 @@ function chainsOf(
       return { before: first.id, after: job.id, leadDays: use.leadDays, why: said };
     });
   });
+}
+
+/** Before the only bath or kitchen of a household is torn out, what replaces it is here. */
+const ALL_HERE = 'pieces.here';
+/** Cut to a template that is taken on the spot: nobody can have those before. */
+const MADE_ON_THE_SPOT: ReadonlySet<string> = new Set(['fit.tops', 'shower.glass']);
+
+function piecesOf(
+  job: Job,
+  jobs: readonly Job[],
+  isOpen: (job: Job) => boolean,
+  orders: ReadonlyMap<string, Order>,
+): Chain[] {
+  const first = jobs.find(
+    (other) =>
+      other.placeId === job.placeId && other.stepId === FIRST.choose.stepId && isOpen(other),
+  );
+  const longest = jobs
+    .filter(({ placeId, stepId }) => placeId === job.placeId && !MADE_ON_THE_SPOT.has(stepId ?? ''))
+    .flatMap(({ materials }) => materials)
+    .filter(({ lineId }) => !orders.has(lineId))
+    .reduce<JobMaterial | undefined>(
+      (most, each) => (each.use.leadDays > (most?.use.leadDays ?? 0) ? each : most),
+      undefined,
+    );
+  if (!first || !longest) return [];
+  const { what, leadDays } = longest.use;
+  const why = `${what} come ${leadDays} days after they are chosen: nothing is torn out before.`;
+  return [{ before: first.id, after: job.id, leadDays, why }];
 }
 
 /**

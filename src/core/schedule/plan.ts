@@ -1,5 +1,5 @@
 import type { JobId } from '../house';
-import { conditionStates } from '../keys';
+import { conditionStates, isAfterwards } from '../keys';
 import type { Link } from '../order';
 import { progressOf } from '../progress';
 import { fail, ok, type Result } from '../result';
@@ -63,13 +63,32 @@ function placeJobs(
   return ok(placed);
 }
 
-/** How many whole days a job may slip before the last job of its gate, or of the house, slips. */
+/** The moment by which a job must be done because of a date from outside, or a visit or trade that is booked. */
+function hardEnds(ground: Ground): Map<JobId, number> {
+  const ends = new Map<JobId, number>();
+  const atMost = (id: JobId, end: number) => ends.set(id, Math.min(ends.get(id) ?? Infinity, end));
+  for (const demand of Object.values(ground.project.demands)) {
+    for (const id of coveredBy(ground, demand)) atMost(id, momentAt(demand.by, MINUTES_PER_DAY));
+  }
+  for (const job of ground.jobs) {
+    const booked = bookingOf(ground, job);
+    if (booked === undefined || isDone(ground, job.id)) continue;
+    for (const link of ground.graph.into.get(job.id) ?? []) {
+      atMost(link.before, momentAt(booked, MORNING) - lagOf(ground, link));
+    }
+  }
+  return ends;
+}
+
+/** How many whole days a job may slip before its gate, a date from outside, or the house's end slips. */
 function slackDays(ground: Ground, placed: Placements): Map<JobId, number> {
   const ends = new Map<GateId, number>();
   for (const job of ground.jobs) {
+    if (isAfterwards(job)) continue;
     const gate = ground.membership.get(job.id) ?? 'done';
     ends.set(gate, Math.max(ends.get(gate) ?? 0, placed.get(job.id)?.finish ?? 0));
   }
+  const hard = hardEnds(ground);
   const latestFinish = new Map<JobId, number>();
   const slack = new Map<JobId, number>();
   for (const id of ground.graph.sorted.toReversed()) {
@@ -80,8 +99,12 @@ function slackDays(ground: Ground, placed: Placements): Map<JobId, number> {
       const lastFinish = latestFinish.get(link.after) ?? 0;
       return next ? lastFinish - (next.finish - next.start) - lagOf(ground, link) : Infinity;
     });
-    const end = ends.get(ground.membership.get(id) ?? 'done') ?? here.finish;
-    const last = Math.min(end, ...followers);
+    const job = ground.byId.get(id);
+    const end =
+      job && isAfterwards(job)
+        ? here.finish
+        : (ends.get(ground.membership.get(id) ?? 'done') ?? here.finish);
+    const last = Math.min(end, hard.get(id) ?? Infinity, ...followers);
     latestFinish.set(id, last);
     slack.set(id, Math.max(0, Math.floor((last - here.finish) / MINUTES_PER_DAY)));
   }
@@ -236,7 +259,7 @@ function gateSummary(ground: Ground, gate: GateId, jobs: readonly PlannedJob[]):
   const counted = GATES_COUNTED[gate];
   const open = new Map(
     jobs
-      .filter((job) => job.doneOn === null && counted.includes(job.gate))
+      .filter((job) => job.doneOn === null && counted.includes(job.gate) && !isAfterwards(job))
       .map((job) => [job.id, job]),
   );
   const chain = decidingChain(open);

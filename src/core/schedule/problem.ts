@@ -1,10 +1,19 @@
-import { isOutside, type Demand, type JobId, type Order, type HouseToPlan } from '../house';
+import {
+  isOutside,
+  relationsOf,
+  type Demand,
+  type HouseToPlan,
+  type JobId,
+  type Order,
+  type PlaceId,
+} from '../house';
 import { gateMembership, gateRank, type GateMembership } from '../keys';
 import {
   buildGraph,
   closureBefore,
   findLoop,
   linkJobs,
+  soonPairs,
   withoutImplied,
   type Graph,
   type Link,
@@ -12,7 +21,7 @@ import {
 import { effortLeft, progressOf, readProgress, type Progress } from '../progress';
 import { fail, ok, type Result } from '../result';
 import { allowances, openRisks } from '../risk';
-import { amountOf, expandJobs, type Job } from '../steps';
+import { amountOf, doingOf, expandJobs, isOuter, setOf, type Job } from '../steps';
 import { answerOf } from '../schools';
 import { openQuestions, type Undecided } from '../survey';
 import {
@@ -30,6 +39,7 @@ import type { Caution } from './caution';
 import { withOrderChains } from './order-chains';
 import { materialHolds, ordersByLine } from './orders';
 import type { HeldBy, PlanError } from '../plan';
+import { tradeLeadDays } from './trades';
 import { roughSpan, type ShutRoom, type Task, type TaskWork } from './task';
 
 /** The house turned into jobs, links and what is known of each: the ground a plan stands on. */
@@ -51,13 +61,6 @@ export type Ground = {
   /** What closes the shell against the weather, and all that comes before it. */
   dryIn: ReadonlySet<JobId>;
 };
-
-const DRY_IN: ReadonlySet<string> = new Set([
-  'shell.roof',
-  'shell.window',
-  'shell.door',
-  'shell.wrap',
-]);
 
 /** Evening work counts as finished by nine, unless the day is not that far yet. */
 const DAY_ENDS = 21 * 60;
@@ -103,7 +106,7 @@ export function layGround(
     ),
     dryIn: closureBefore(
       graph,
-      jobs.filter(({ stepId }) => stepId !== null && DRY_IN.has(stepId)).map(({ id }) => id),
+      jobs.filter(closesIn).map(({ id }) => id),
     ),
   });
 }
@@ -128,8 +131,18 @@ export const isDone = (ground: Ground, id: JobId): boolean =>
 export const doneMoment = (ground: Ground, doneOn: PlainDate): Moment =>
   moment(Math.min(momentAt(doneOn, DAY_ENDS), Math.max(ground.now, momentAt(doneOn, 0))));
 
+/** Damp and cold stretch drying; an answer comes when it comes. */
 export const waitMinutes = (job: Job | undefined, caution: Caution): number =>
-  Math.round((job?.wait?.hours ?? 0) * HOUR * caution.waits);
+  Math.round((job?.wait?.hours ?? 0) * HOUR * (job?.wait?.isAnswer ? 1 : caution.waits));
+
+/** A visit is called when the work for it is nearly ready, and comes so many days later. */
+function calledAhead(ground: Ground, { before, after }: Link): number {
+  const [work, visit] = [ground.byId.get(before)?.work, ground.byId.get(after)];
+  if (visit?.work.kind !== 'hold' || work?.kind === 'hold' || bookingOf(ground, visit)) return 0;
+  const days = Math.ceil(visit.work.bookAheadDays * ground.caution.bookings) - NEARLY_READY_DAYS;
+  return Math.max(0, days) * MINUTES_PER_DAY;
+}
+const NEARLY_READY_DAYS = 1;
 
 /** How long what is ordered after a job is on the way. */
 const leadOf = ({ caution }: Ground, { leadDays = 0 }: Link): number =>
@@ -137,7 +150,9 @@ const leadOf = ({ caution }: Ground, { leadDays = 0 }: Link): number =>
 
 /** What passes after a job before a link lets go: drying, and the way of what is ordered then. */
 export const lagOf = (ground: Ground, link: Link): number =>
-  waitMinutes(ground.byId.get(link.before), ground.caution) + leadOf(ground, link);
+  waitMinutes(ground.byId.get(link.before), ground.caution) +
+  leadOf(ground, link) +
+  calledAhead(ground, link);
 
 /** Person-minutes left, stretched by the caution. */
 export const leftOf = (ground: Ground, job: Job): Minutes =>
@@ -297,15 +312,26 @@ function tails(ground: Ground, works: ReadonlyMap<JobId, TaskWork>): Map<JobId, 
   return tail;
 }
 
+/** A trade called today does not stand here tomorrow at eight. */
+function calledNow(ground: Ground, { id, work }: Job): Moment {
+  if (work.kind !== 'span' || progressOf(ground.progress, id).firstOn !== null) return ground.now;
+  const days = Math.ceil(tradeLeadDays(work.trade) * ground.caution.bookings);
+  return momentAt(addDays(dateOf(ground.now), days), MORNING);
+}
+
 /** The open jobs as tasks for the solver; finished ones become earliest dates of what follows them. */
-export function openTasks(ground: Ground): { tasks: Task[]; links: OpenLink[] } {
+export function openTasks(ground: Ground): {
+  tasks: Task[];
+  links: OpenLink[];
+  soon: OpenSoon[];
+} {
   const open = ground.jobs.filter((job) => !isDone(ground, job.id));
   const works = new Map(open.map((job) => [job.id, taskWork(ground, job)]));
   const tail = tails(ground, works);
   const tasks = open.map((job): Task => {
     const progress = progressOf(ground.progress, job.id);
     const booking = job.work.kind === 'span' ? bookingOf(ground, job) : undefined;
-    const booked = booking ? momentAt(booking, MORNING) : ground.now;
+    const booked = booking ? momentAt(booking, MORNING) : calledNow(ground, job);
     const holds = holdsOn(ground, job).map(({ until }) => until);
     const cured = (ground.graph.into.get(job.id) ?? []).flatMap((link) => {
       const doneOn = progressOf(ground.progress, link.before).doneOn;
@@ -343,6 +369,13 @@ export function openTasks(ground: Ground): { tasks: Task[]; links: OpenLink[] } 
       })),
       ...finds.links.filter(({ after }) => known.has(after)),
     ],
+    soon: soonPairs(ground.jobs)
+      .filter(({ before, after }) => openIds.has(before) && openIds.has(after))
+      .map(({ before, after, withinDays }) => ({
+        before,
+        after,
+        most: withinDays * MINUTES_PER_DAY,
+      })),
   };
 }
 
@@ -354,6 +387,9 @@ function limitsOf(ground: Ground, job: Job): Pick<Task, 'alone' | 'shutAfter' | 
     ...(outdoors ? { outdoors } : {}),
   };
 }
+
+/** The later begins within `most` minutes of the earlier one's end. */
+export type OpenSoon = { before: string; after: string; most: number };
 
 /** `lead` is the part of the lag in which something is on its way. */
 export type OpenLink = { before: string; after: string; lag: number; lead?: number };
@@ -394,6 +430,35 @@ function findTasks(ground: Ground, tasks: readonly Task[]): { tasks: Task[]; lin
 
 const findTaskId = (id: JobId): string => `${id}~find`;
 
+const CLOSES = { from: 3.6, to: 4.999 };
+const SHELL = setOf('opening', 'skin', 'roofSkin', 'wallCore', 'roofCore');
+
+/** Frames, sheathing, roof, windows and doors: what stands between the weather and the rooms. */
+function closesIn({ stepId }: Job): boolean {
+  const doing = stepId === null ? undefined : doingOf(stepId);
+  return (
+    doing !== undefined &&
+    doing.key >= CLOSES.from &&
+    doing.key <= CLOSES.to &&
+    (doing.on & SHELL) !== 0
+  );
+}
+
+const isSkin = ({ stepId }: Job): boolean => {
+  const doing = stepId === null ? undefined : doingOf(stepId);
+  return doing !== undefined && doing.key >= CLOSES.from && isOuter(doing);
+};
+
+function isOutsideOf(ground: Ground, job: Job, placeId: PlaceId): boolean {
+  if (job.placeId === placeId) return closesIn(job) || isSkin(job);
+  const wraps = relationsOf(ground.project).some(
+    ({ kind, from, to, told }) =>
+      told && from === job.placeId && to === placeId && (kind === 'outside-of' || kind === 'over'),
+  );
+  return wraps && job.stage > FIRST_STAGES;
+}
+const FIRST_STAGES = 2;
+
 /** The jobs that must be done by a date somebody outside the house set. */
 export function coveredBy(ground: Ground, { covers }: Demand): JobId[] {
   const isCovered = (job: Job): boolean => {
@@ -404,6 +469,12 @@ export function coveredBy(ground: Ground, { covers }: Demand): JobId[] {
         return job.id === covers.jobId;
       case 'gate':
         return gateRank(ground.membership.get(job.id) ?? 'done') <= gateRank(covers.gate);
+      case 'jobs':
+        return covers.jobIds.includes(job.id);
+      case 'closed-in':
+        return closesIn(job);
+      case 'outside-of':
+        return isOutsideOf(ground, job, covers.placeId);
       case 'outside': {
         const place = job.placeId === null ? undefined : ground.project.places[job.placeId];
         return place !== undefined && isOutside(place.kind);

@@ -127,7 +127,8 @@ export class Site {
     const best = this.bestCrew(task, work, crews, work.hands, earliest);
     if (best) return this.keep(task, best.found, best.crew, earliest);
     if (work.hands !== 2) return undefined;
-    const single = this.bestCrew(task, work, alone, work.hands, earliest);
+    // One alone takes every person-hour by the clock, never half of them.
+    const single = this.bestCrew(task, work, alone, 1, earliest);
     if (!single) return undefined;
     single.found.lacks.push('second-pair');
     return this.keep(task, single.found, single.crew, earliest);

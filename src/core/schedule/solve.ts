@@ -1,7 +1,8 @@
 import type { OutsideRest, Person } from '../house';
 import { moment, type Moment } from '../units';
 import { Household, Site } from './site';
-import type { Placement, ShutRoom, Task, TaskLink } from './task';
+import { clustersOf, type Cluster } from './soon';
+import type { Placement, ShutRoom, Task, TaskLink, TaskSoon } from './task';
 
 export type ScheduleProblem = {
   now: Moment;
@@ -9,6 +10,8 @@ export type ScheduleProblem = {
   tasks: readonly Task[];
   /** Indices into `tasks`; must hold no loop. */
   links: readonly TaskLink[];
+  /** Pairs that must follow each other soon. */
+  soon?: readonly TaskSoon[];
   outsideRest?: OutsideRest | null;
   shutRooms?: readonly ShutRoom[];
 };
@@ -24,11 +27,24 @@ function compareRanks(a: readonly number[], b: readonly number[]): number {
   return 0;
 }
 
+/** How often a chain is moved on before it is said that it cannot be kept together. */
+const SOON_TRIES = 3;
+
+const withGaps = (placements: Schedule, late: readonly { after: number }[]): Schedule => {
+  const torn = new Set(late.map(({ after }) => after));
+  return placements.map((placement, at) =>
+    placement && torn.has(at)
+      ? { ...placement, lacks: [...placement.lacks, 'long-gap'] }
+      : placement,
+  );
+};
+
 /** A problem made ready to be scheduled many times in different orders. */
 export class Scheduler {
   private readonly household: Household;
   readonly successors: readonly (readonly TaskLink[])[];
   readonly predecessors: readonly (readonly TaskLink[])[];
+  private readonly clusters: readonly Cluster[];
 
   constructor(readonly problem: ScheduleProblem) {
     const { people, outsideRest = null, now, tasks, links } = problem;
@@ -41,6 +57,7 @@ export class Scheduler {
     }
     this.successors = successors;
     this.predecessors = predecessors;
+    this.clusters = clustersOf(problem.soon ?? [], successors, predecessors);
   }
 
   /** The order the ranks ask for: a place in the queue for each task. */
@@ -59,36 +76,90 @@ export class Scheduler {
    * when nobody ever has an hour for the task.
    */
   run(order: readonly number[]): Schedule {
+    const floors = new Map<number, number>();
+    for (let tries = 0; ; tries += 1) {
+      const placements = this.pass(order, floors);
+      const late = this.gapsOf(placements);
+      if (late.length === 0) return placements;
+      if (tries === SOON_TRIES) return withGaps(placements, late);
+      // What would stand open begins so much later.
+      for (const { before, over } of late) {
+        floors.set(before, (placements[before]?.start ?? 0) + over);
+      }
+    }
+  }
+
+  /** Pairs whose later job begins too late after the earlier one. */
+  private gapsOf(placements: Schedule): { before: number; after: number; over: number }[] {
+    return (this.problem.soon ?? []).flatMap(({ before, after, most }) => {
+      const [first, second] = [placements[before], placements[after]];
+      const over = (second?.start ?? 0) - (first?.finish ?? 0) - most;
+      return first && second && over > 0 ? [{ before, after, over }] : [];
+    });
+  }
+
+  private pass(
+    order: readonly number[],
+    floors: ReadonlyMap<number, number>,
+  ): (Placement | undefined)[] {
     const { tasks, now, shutRooms = [] } = this.problem;
     const site = new Site(this.household, shutRooms);
     const waiting = this.predecessors.map(({ length }) => length);
-    const earliest = tasks.map((task) => Math.max(task.notBefore, now));
+    const earliest = tasks.map((task, at) => Math.max(task.notBefore, now, floors.get(at) ?? 0));
     const placements: (Placement | undefined)[] = tasks.map(() => undefined);
+    const opened = new Set<number>();
+    // What opens a chain waits in the queue until all is placed that the rest of the chain waits for.
+    const gates = this.clusters.map(({ outside }) => new Set(outside));
+    for (const [at, { first }] of this.clusters.entries()) {
+      if ((gates[at]?.size ?? 0) > 0) waiting[first] = (waiting[first] ?? 0) + 1;
+    }
     const ready = tasks.flatMap((_, index) => (waiting[index] === 0 ? [index] : []));
-    while (ready.length > 0) {
-      const index = this.takeFirst(ready, order);
+    const release = (index: number): void => {
+      const left = (waiting[index] ?? 0) - 1;
+      waiting[index] = left;
+      if (left === 0) ready.push(index);
+    };
+    for (;;) {
+      if (ready.length === 0) {
+        // Two chains that wait for each other: one is opened all the same, and the gap is said.
+        const stuck = gates.findIndex(({ size }) => size > 0);
+        if (stuck < 0) break;
+        gates[stuck]?.clear();
+        release(this.clusters[stuck]?.first ?? 0);
+        continue;
+      }
+      const index = this.takeFirst(ready, order, opened);
       const task = tasks[index];
       if (!task) break;
       const from = moment(earliest[index] ?? now);
       const placement = site.place(task, from);
       placements[index] = placement;
       const finish = placement?.finish ?? from;
+      for (const [at, { first, members }] of this.clusters.entries()) {
+        if (first === index) for (const member of members) opened.add(member);
+        const gate = gates[at];
+        if (gate?.delete(index) && gate.size === 0) release(first);
+      }
       for (const { after, lag } of this.successors[index] ?? []) {
         earliest[after] = Math.max(earliest[after] ?? 0, finish + lag);
-        const left = (waiting[after] ?? 0) - 1;
-        waiting[after] = left;
-        if (left === 0) ready.push(after);
+        release(after);
       }
     }
     return placements;
   }
 
-  private takeFirst(ready: number[], order: readonly number[]): number {
+  private takeFirst(
+    ready: number[],
+    order: readonly number[],
+    opened: ReadonlySet<number>,
+  ): number {
     const { tasks } = this.problem;
     let first = 0;
     for (let at = 1; at < ready.length; at += 1) {
       const [mine = 0, best = 0] = [ready[at], ready[first]];
-      const groups = (tasks[mine]?.group ?? 0) - (tasks[best]?.group ?? 0);
+      // A chain that was opened goes on before anything else.
+      const chained = Number(opened.has(best)) - Number(opened.has(mine));
+      const groups = chained || (tasks[mine]?.group ?? 0) - (tasks[best]?.group ?? 0);
       if (groups < 0 || (groups === 0 && (order[mine] ?? 0) < (order[best] ?? 0))) first = at;
     }
     const taken = ready[first] ?? 0;

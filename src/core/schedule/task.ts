@@ -29,6 +29,9 @@ export type Task = {
   outdoors?: boolean;
 };
 
+/** The later begins within `most` minutes of the earlier one's end. */
+export type TaskSoon = { before: number; after: number; most: number };
+
 export type TaskLink = { before: number; after: number; lag: number };
 
 /** A room that something finished keeps shut while it dries. */
@@ -41,7 +44,9 @@ export type Lack =
   /** No day is long enough to finish in one go. */
   | 'long-day'
   /** The hired tool must be kept longer than it should. */
-  | 'short-hire';
+  | 'short-hire'
+  /** What comes before it stands open longer than it should. */
+  | 'long-gap';
 
 export type Placement = {
   start: Moment;

@@ -45,7 +45,7 @@ const LOOKS: Record<Suspicion, string> = {
 export const lookWorkFor = (suspicion: Suspicion): string => LOOKS[suspicion];
 
 /** What a decision comes to in a place; undefined when nothing has to be done, or the library has no way. */
-export function wayOf(survey: Survey, project: HouseToPlan): string | undefined {
+export function wayOf(survey: Survey, project: Pick<HouseToPlan, 'places'>): string | undefined {
   const place = project.places[survey.placeId];
   if (!place || survey.decision === 'undecided') return undefined;
   const ways = waysFor(survey.element, survey.decision, place.kind);
@@ -56,9 +56,14 @@ export function wayOf(survey: Survey, project: HouseToPlan): string | undefined 
 const said = (survey: Survey): string =>
   `Walk: ${survey.element} ${survey.decision}${survey.reason ? `, ${survey.reason}` : ''}`;
 
+type Scoped = Pick<
+  HouseToPlan,
+  'places' | 'placeOrder' | 'works' | 'surveys' | 'settlements' | 'deferred'
+>;
+
 type Undeferred = Omit<ScopeItem, 'deferred'>;
 
-function itemsOf(survey: Survey, project: HouseToPlan): Undeferred[] {
+function itemsOf(survey: Survey, project: Scoped): Undeferred[] {
   const { placeId, count } = survey;
   const surveyId = surveyIdOf(survey);
   const workId = wayOf(survey, project);
@@ -104,7 +109,7 @@ function itemsOf(survey: Survey, project: HouseToPlan): Undeferred[] {
  * Everything that is to happen, place by place in walking order. Derived on every reading, so a decision that
  * changes leaves nothing behind; the same work asked for twice in a place becomes one set of jobs.
  */
-export function scopeOf(project: HouseToPlan): ScopeItem[] {
+export function scopeOf(project: Scoped): ScopeItem[] {
   const surveys = Object.values(project.surveys);
   const chosen = Object.values(project.works);
   return placesInOrder(project).flatMap(({ id }) =>

@@ -17,11 +17,13 @@ export const CAUTIONS = {
   'plaster-ceiling':
     'Old plaster is heavy and comes down in sheets: prop it, stand clear, a small piece at a time.',
   'cast-iron': 'Hold an iron stack above the cut before you cut it: it falls with all its weight.',
-  'open-joists': 'Walk on boards laid over the joists. Between them is nothing but the ceiling below.',
+  'open-joists':
+    'Walk on boards laid over the joists. Between them is nothing but the ceiling below.',
   'two-at-beam': 'Never one person at a bearing wall or a beam. Agree who says stop.',
   glass: 'Two people, gloves with grip, suction cups. Safety glass where the code asks for it.',
   attic: 'Heat and air: short turns, somebody who knows you are up there, feet on the joists.',
-  'floor-fumes': 'Floor finish: all flames and pilots out, windows open, nobody sleeps there tonight.',
+  'floor-fumes':
+    'Floor finish: all flames and pilots out, windows open, nobody sleeps there tonight.',
   rags: 'Oily rags catch fire by themselves: flat outside, or under water in a closed tin.',
   trench: 'A trench over 4 ft is shored or sloped before anyone steps in. Spoil 2 ft back.',
   digging: 'Buried lines are marked first; dig by hand beside a mark.',
@@ -30,7 +32,8 @@ export const CAUTIONS = {
   co: 'Heaters that burn: a CO alarm beside them, a window open, never a grill or generator inside.',
   foam: 'Sprayed foam: out of the room until the label lets you back in.',
   'fibre-cement': 'Fibre-cement dust is silica: shears or a vacuum saw outside, and a P100 mask.',
-  chimney: 'Make sure that no boiler still uses this flue, and that no chimney breast hangs above it.',
+  chimney:
+    'Make sure that no boiler still uses this flue, and that no chimney breast hangs above it.',
   jacking: 'At most an eighth of an inch a day, cribbing follows the jack, nobody under the load.',
   'buried-cable': 'Old cable is not buried in insulation before an electrician has seen it.',
   droppings: 'Droppings: wet them first, mask and gloves, never sweep or blow them dry.',

@@ -218,7 +218,7 @@ export const DOES: Readonly<Record<string, Doing>> = {
   'opening.patch': covers(0.22, ['opening', 'wall']),
   'service.patch': covers(0.23, ['wall', 'ceiling']),
   'outside.siding': covers(0.2, ['skin']),
-  'opening.skin': covers(0.21, ['skin', 'opening']),
+  'opening.skin': covers(0.21, ['skin']),
   'mend.skin': covers(0.22, ['skin']),
   'wall.render': covers(0.24, ['skin']),
   'wall.backer': covers(0.25, ['wall']),
@@ -311,15 +311,8 @@ export const DOES: Readonly<Record<string, Doing>> = {
   // 12 hands over
   'final.electric': handsOver(0.1, ['wires']),
   'final.plumbing': handsOver(0.1, ['drains', 'water', 'heat']),
-  'final.mechanical': handsOver(0.1, ['air', 'gas']),
-  'final.building': handsOver(0.15, [
-    'floorCore',
-    'wallCore',
-    'roofCore',
-    'opening',
-    'stair',
-    'skin',
-  ]),
+  'final.mechanical': handsOver(0.1, ['air', 'gas', 'heat']),
+  'final.building': handsOver(0.15, ['floorCore', 'wallCore', 'roofCore', 'stair']),
   'final.occupancy': handsOver(0.2, 'all'),
   'clean.down': handsOver(0.35, 'all'),
   'close.clean': handsOver(0.4, 'all'),
@@ -330,6 +323,10 @@ export const DOES: Readonly<Record<string, Doing>> = {
   'after.papers': handsOver(0.8, 'all'),
   'after.season': handsOver(0.9, 'all'),
 };
+
+/** Work on the outside alone: what is inside waits for none of it once the weather is kept out. */
+const OUTER: AssemblySet = setOf('skin', 'roofSkin', 'ground');
+export const isOuter = ({ on }: Doing): boolean => (on & ~OUTER) === 0;
 
 /** Whether two steps of one place touch one assembly: worked on by both, or worked on by one where the other lies. */
 export const meet = (a: Doing, b: Doing): boolean =>

@@ -21,6 +21,7 @@ import { hiredLimits, limitsOf } from './limits';
 import { quantityOf, workIn } from './measures';
 import { schooled } from './schooled';
 import type { MaterialUse, Step, StepWork } from './step';
+import { turnsOf } from './turns';
 import { ALWAYS, findWork, stepsOf, type Work } from './works';
 
 const HOUSE = 'house';
@@ -178,13 +179,19 @@ function isOnRecord(project: HouseToPlan, id: string): boolean {
   );
 }
 
-/** Jobs whose phase is the room: with room by room, each room that asks is visited when it is ready. */
+/**
+ * Jobs whose phase is the room: with room by room each room that asks is visited when it is ready, and so are baths
+ * that are renewed in turn.
+ */
 function splitByRoom(asks: Asks, project: HouseToPlan): Asks {
-  if (project.path !== 'rooms') return asks;
+  const turns = turnsOf(project);
+  const isByRoom = project.path === 'rooms';
+  if (!isByRoom && turns.size === 0) return asks;
   const split: Asks = new Map();
   for (const [id, ask] of asks) {
     const places = ask.serves.flatMap((placeId) => project.places[placeId] ?? []);
-    if (!isPhased(ask.step) || places.length < 2 || isOnRecord(project, id)) split.set(id, ask);
+    const isSplit = isPhased(ask.step) && places.length > 1 && !isOnRecord(project, id);
+    if (!isSplit || (!isByRoom && !places.some((place) => turns.has(place.id)))) split.set(id, ask);
     else {
       for (const place of places) {
         split.set(jobIdFor(place.id, ask.step.id), { ...ask, where: place, serves: [] });
@@ -249,9 +256,15 @@ const NUMBERS = ['', '', 'second', 'third', 'fourth'];
 const whichOne = (nth: number): string =>
   nth < 2 ? '' : `, the ${NUMBERS[nth] ?? `${nth}th`} of its kind`;
 
-function titleOf({ title, many, work }: Step, quantity: Quantity, nth: number): string {
+function titleOf(
+  { title, many, fresh, work }: Step,
+  quantity: Quantity,
+  nth: number,
+  isNew: boolean,
+): string {
   const amount = quantity.kind === 'count' && work.kind === 'effort' ? quantity.count : 1;
-  return `${many && amount > 1 ? many.replace('{n}', String(amount)) : title}${whichOne(nth)}`;
+  const [one, several] = isNew && fresh ? fresh : [title, many];
+  return `${several && amount > 1 ? several.replace('{n}', String(amount)) : one}${whichOne(nth)}`;
 }
 
 type Known = { project: HouseToPlan; besideOf: (place: Place) => ReadonlySet<string> };
@@ -277,7 +290,12 @@ function jobOf(id: JobId, ask: Asks extends Map<string, infer V> ? V : never, kn
     serves: ask.serves,
     nth,
     floor: typeof where === 'number' ? where : (place?.floor ?? null),
-    title: titleOf(step, quantity, nth),
+    title: titleOf(
+      step,
+      quantity,
+      nth,
+      place !== undefined && stateOf(project, place) !== 'finished',
+    ),
     stage: step.stage,
     work,
     quantity,

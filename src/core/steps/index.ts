@@ -16,8 +16,25 @@ export {
   type Work,
   type WorkGroup,
 } from './works';
-export { ASSEMBLIES, assembliesIn, coresOf, setOf, type Assembly, type AssemblySet } from './assemblies';
-export { DOES, VERBS, doingOf, meet, verbName, verbOf, type Doing, type Key } from './doing';
+export {
+  ASSEMBLIES,
+  assembliesIn,
+  coresOf,
+  setOf,
+  type Assembly,
+  type AssemblySet,
+} from './assemblies';
+export {
+  DOES,
+  VERBS,
+  doingOf,
+  isOuter,
+  meet,
+  verbName,
+  verbOf,
+  type Doing,
+  type Key,
+} from './doing';
 export type { Job, JobMaterial, Quantity } from './job';
 export { amountOf, estimateEffort, expandJobs } from './expand';
 export { LIMITED_STEPS, type JobLimits } from './limits';

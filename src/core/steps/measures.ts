@@ -1,10 +1,4 @@
-import {
-  extentsOf,
-  placesInOrder,
-  stateOf,
-  type HouseToPlan,
-  type Place,
-} from '../house';
+import { extentsOf, placesInOrder, stateOf, type HouseToPlan, type Place } from '../house';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, area, type Area } from '../units';
 import type { Quantity } from './job';
 import type { Factors, Measure, Step, StepWork } from './step';
@@ -35,7 +29,10 @@ const PART_POUNDS = 100;
 const LOT_POUNDS = 100;
 
 const sqft = (value: Area): number => value / AREA_PER_SQFT;
-const count = (value: number): Quantity => ({ kind: 'count', count: Math.max(1, Math.ceil(value)) });
+const count = (value: number): Quantity => ({
+  kind: 'count',
+  count: Math.max(1, Math.ceil(value)),
+});
 const surface = (measure: 'floor' | 'ceiling' | 'walls', value: Area): Quantity => ({
   kind: 'area',
   measure,
@@ -64,7 +61,9 @@ export function alarmsOf(house: HouseToPlan): number {
   const places = placesInOrder(house);
   const bedrooms = places.filter(({ kind }) => kind === 'bedroom');
   const outside = new Set(bedrooms.map(({ floor }) => floor)).size;
-  const inside = places.filter(({ kind }) => !['roof', 'outside-face', 'yard', 'porch'].includes(kind));
+  const inside = places.filter(
+    ({ kind }) => !['roof', 'outside-face', 'yard', 'porch'].includes(kind),
+  );
   const storeys = new Set(inside.map(({ floor }) => floor));
   for (const { floor } of bedrooms) storeys.delete(floor);
   return Math.max(1, bedrooms.length + outside + storeys.size);
@@ -120,7 +119,9 @@ export function quantityOf(step: Step, measured: Measured): Quantity {
     case 'joists':
       return count(Math.sqrt(sqft(extents.floor)) / JOIST_SPACING_FEET / 2);
     case 'patches':
-      return count(sqft(step.id === 'mend.ceiling' ? extents.ceiling : extents.walls) / SQFT_PER_PATCH);
+      return count(
+        sqft(step.id === 'mend.ceiling' ? extents.ceiling : extents.walls) / SQFT_PER_PATCH,
+      );
   }
 }
 
@@ -141,8 +142,13 @@ export function workIn(step: Step, { place, house, beside }: Measured): StepWork
     (place ? (factors[place.kind] ?? 1) : 1) *
     (isPlaster(house) ? (factors.plaster ?? 1) : 1) *
     (place && !isOpen ? (factors.shut ?? 1) : 1) *
-    (place && house.house.occupancy === 'lived-in' && step.stage >= FIRST_STAGE_OF_WORK && step.stage < 17
+    (place &&
+    house.house.occupancy === 'lived-in' &&
+    step.stage >= FIRST_STAGE_OF_WORK &&
+    step.stage < 17
       ? LIVED_IN
       : 1);
-  return factor === 1 ? work : { ...work, minutes: Math.round(work.minutes * factor) as typeof work.minutes };
+  return factor === 1
+    ? work
+    : { ...work, minutes: Math.round(work.minutes * factor) as typeof work.minutes };
 }

@@ -98,6 +98,8 @@ export type Tag =
 export type Step = {
   id: string;
   title: string;
+  /** The title where there was none before, and of several there. */
+  fresh?: readonly [one: string, many: string];
   /** The title of several: `{n}` stands for how many. */
   many?: string;
   stage: StageNumber;
@@ -105,7 +107,12 @@ export type Step = {
   at: 'place' | 'floor' | 'house';
   work: StepWork;
   /** Elapsed time after the work, night and day alike, before anything may follow. */
-  wait?: { hours: number; what: string };
+  wait?: {
+    hours: number;
+    what: string;
+    /** Somebody answers, or something settles: no damp and no cold makes it longer. */
+    isAnswer?: true;
+  };
   materials: readonly MaterialUse[];
   cautions: readonly CautionId[];
   tags: readonly Tag[];
@@ -117,7 +124,19 @@ export type Step = {
 };
 
 type StepExtras = Partial<
-  Pick<Step, 'many' | 'at' | 'wait' | 'materials' | 'cautions' | 'tags' | 'meets' | 'says' | 'onlyIf'>
+  Pick<
+    Step,
+    | 'many'
+    | 'fresh'
+    | 'at'
+    | 'wait'
+    | 'materials'
+    | 'cautions'
+    | 'tags'
+    | 'meets'
+    | 'says'
+    | 'onlyIf'
+  >
 >;
 
 /** Builds a step; everything left out is empty. */

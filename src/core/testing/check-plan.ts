@@ -1,5 +1,5 @@
 import { isAtRest, workWindow, type HouseToPlan } from '../house';
-import { linkJobs } from '../order';
+import { linkJobs, soonPairs } from '../order';
 import type { Plan, PlannedJob } from '../plan';
 import { daylightOn } from '../schedule/daylight';
 import { expandJobs } from '../steps';
@@ -17,6 +17,8 @@ export function faultsOf(project: HouseToPlan, plan: Plan): string[] {
     ...missing,
     ...orderFaults(project, jobs, planned),
     ...leadFaults(project, jobs, planned),
+    ...soonFaults(jobs, planned),
+    ...calledFaults(project, plan),
     ...plan.jobs.flatMap((job) => ownFaults(job, plan)),
     ...peopleFaults(project, plan),
     ...plan.jobs.flatMap((job) => limitFaults(project, job)),
@@ -35,8 +37,39 @@ function orderFaults(
     const [before, after] = [planned.get(link.before), planned.get(link.after)];
     if (!before || !after || after.doneOn !== null) return [];
     const begin = after.stretches[0]?.from ?? after.finish;
-    const free = before.finish + (waits.get(before.id) ?? 0);
+    const lead = (link.leadDays ?? 0) * 24 * 60;
+    const free = before.finish + (waits.get(before.id) ?? 0) + lead;
     return begin >= free ? [] : [`${after.id} begins before ${before.id} lets it go`];
+  });
+}
+
+/** What must not stand open is closed in time, or the plan says that it could not. */
+function soonFaults(
+  jobs: ReturnType<typeof expandJobs>,
+  planned: ReadonlyMap<string, PlannedJob>,
+): string[] {
+  return soonPairs(jobs).flatMap(({ before, after, withinDays }) => {
+    const [first, second] = [planned.get(before), planned.get(after)];
+    if (!first || !second || first.doneOn !== null || second.doneOn !== null) return [];
+    const begin = second.stretches[0]?.from ?? second.finish;
+    const inTime = begin - first.finish <= withinDays * 24 * 60;
+    return inTime || second.lacks.includes('long-gap')
+      ? []
+      : [`${after} begins more than ${withinDays} days after ${before}`];
+  });
+}
+
+const FIRST_DAYS = 5;
+
+/** Nobody comes on the day after the call: a trade that was not booked stands here some days from now at the earliest. */
+function calledFaults(project: HouseToPlan, plan: Plan): string[] {
+  return plan.jobs.flatMap(({ id, work, doneOn, state, stretches }) => {
+    const first = stretches[0];
+    if (work.kind !== 'span' || doneOn !== null || state === 'in-hand' || !first) return [];
+    if (project.bookings[id] !== undefined) return [];
+    return daysBetween(dateOf(plan.now), dateOf(first.from)) >= FIRST_DAYS
+      ? []
+      : [`${id} has a trade that was only just called`];
   });
 }
 
@@ -88,7 +121,7 @@ function ownFaults(job: PlannedJob, plan: Plan): string[] {
       faults.push(`${job.id} begins before ${held.kind}`);
   }
   const alone = job.lacks.includes('second-pair');
-  if (job.work.kind === 'effort' && !alone && worked < job.left) {
+  if (job.work.kind === 'effort' && worked < job.left) {
     faults.push(`${job.id} gets ${worked} of ${job.left} minutes`);
   }
   if (job.work.kind === 'effort' && job.work.hands === 2 && !alone) {

@@ -1,6 +1,6 @@
 import { Luck, findOf, hashOf } from '../forecast/luck';
 import type { Project } from '../house';
-import { gateRank } from '../keys';
+import { gateRank, isAfterwards } from '../keys';
 import type { Plan } from '../plan';
 import { openRisks } from '../risk';
 import {
@@ -83,7 +83,10 @@ function livedThrough(
   const schedule = scheduler.run(lived.map(({ id }) => starts.get(id) ?? 0));
   const ends = schedule.map((placement, index) => {
     const job = ground.byId.get(lived[index]?.id as never);
-    const isCounted = job && gateRank(ground.membership.get(job.id) ?? 'done') <= gateRank('done');
+    const isCounted =
+      job &&
+      !isAfterwards(job) &&
+      gateRank(ground.membership.get(job.id) ?? 'done') <= gateRank('done');
     return isCounted ? (placement?.finish ?? 0) + waitMinutes(job, WITHOUT_RISKS) : 0;
   });
   return lastDayOf(moment(Math.max(...ends)));

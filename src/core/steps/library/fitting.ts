@@ -7,9 +7,15 @@ const JOINERY: readonly Step[] = [
     cautions: ['weight'],
     says: ['cabinets', 'set cabinets', 'boxes up'],
   }),
-  step(12, 'cabinets.template', 'Tops measured on the cabinets by the maker', trade('tops maker', 1, 0), {
-    says: ['template'],
-  }),
+  step(
+    12,
+    'cabinets.template',
+    'Tops measured on the cabinets by the maker',
+    trade('tops maker', 1, 0),
+    {
+      says: ['template'],
+    },
+  ),
   step(12, 'temp.tops', 'Plywood top and the old sink until the tops come', own('once', 150), {
     materials: [byJob('ply-top', 'Plywood top and trap', 'set', 70)],
     cautions: ['water'],
@@ -28,7 +34,11 @@ const JOINERY: readonly Step[] = [
   step(14, 'trim.prefinish', 'Prefinish the trim', own('perimeter', 50, 40), {
     wait: { hours: 16, what: 'The enamel hardens' },
     materials: [
-      material('trim', 'Base and casing', 'length', 12, 14, { waste: 10, lead: 3, metric: ['length', 3.6] }),
+      material('trim', 'Base and casing', 'length', 12, 14, {
+        waste: 10,
+        lead: 3,
+        metric: ['length', 3.6],
+      }),
     ],
     cautions: ['fumes'],
     tags: ['trim'],
@@ -180,33 +190,47 @@ const TRIM_OUT: readonly Step[] = [
     meets: [{ condition: 'hot-water' }, { condition: 'heat' }],
     says: ['boiler', 'hot water'],
   }),
-  step(15, 'fit.heat-pump', 'Heat pump hung, filled and started by the fitter', trade('heat pump fitter', 2, 2_900), {
-    materials: [byJob('heat-pump', 'Heat pump, inside and outside unit', 'set', 2_400, { lead: 21 })],
-    cautions: ['power', 'weight', 'falls'],
-    tags: LIVING,
-    meets: [{ condition: 'heat' }],
-    says: ['heat pump'],
-  }),
+  step(
+    15,
+    'fit.heat-pump',
+    'Heat pump hung, filled and started by the fitter',
+    trade('heat pump fitter', 2, 2_900),
+    {
+      materials: [
+        byJob('heat-pump', 'Heat pump, inside and outside unit', 'set', 2_400, { lead: 21 }),
+      ],
+      cautions: ['power', 'weight', 'falls'],
+      tags: LIVING,
+      meets: [{ condition: 'heat' }],
+      says: ['heat pump'],
+    },
+  ),
   step(15, 'stove.hearth', 'Build the hearth and the heat shield', own('once', 720), {
     wait: { hours: 48, what: 'The mortar hardens' },
     materials: [byJob('hearth', 'Hearth slab, shield and mortar', 'lot', 240)],
     cautions: ['silica', 'weight', 'heat'],
     says: ['hearth'],
   }),
-  step(15, 'fit.stove', 'Stove set, connected and first fired by the firm', trade('chimney firm', 1, 900), {
-    materials: [byJob('stove', 'Stove or heater', 'unit', 1_900, { lead: 28 })],
-    cautions: ['heat', 'weight', 'co'],
-    tags: LIVING,
-    meets: [{ condition: 'heat' }],
-    says: ['stove set'],
-  }),
+  step(
+    15,
+    'fit.stove',
+    'Stove set, connected and first fired by the firm',
+    trade('chimney firm', 1, 900),
+    {
+      materials: [byJob('stove', 'Stove or heater', 'unit', 1_900, { lead: 28 })],
+      cautions: ['heat', 'weight', 'co'],
+      tags: LIVING,
+      meets: [{ condition: 'heat' }],
+      says: ['stove set'],
+    },
+  ),
   step(15, 'mend.heating', 'Heating put right by the fitter', trade('heating fitter', 1, 380), {
     cautions: ['gas', 'water', 'co'],
     meets: [{ condition: 'heat' }],
     says: ['heating put right', 'fitter mended'],
   }),
   step(15, 'radon.test', 'Test the air for radon again', own('once', 30), {
-    wait: { hours: 96, what: 'The test stands' },
+    wait: { hours: 96, what: 'The test stands', isAnswer: true },
     materials: [byJob('radon-test', 'Radon test', 'test', 38)],
     says: ['radon test'],
   }),

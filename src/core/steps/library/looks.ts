@@ -8,7 +8,7 @@ export const LOOKS: readonly Step[] = [
   step(1, 'survey.measure', 'Measure', own('once', 30), { says: ['measure', 'measuring'] }),
   step(1, 'survey.test', 'Test suspect materials', own('once', 45), {
     at: 'house',
-    wait: { hours: 120, what: 'The laboratory answers' },
+    wait: { hours: 120, what: 'The laboratory answers', isAnswer: true },
     materials: [byJob('test-kit', 'Lead and asbestos samples', 'set', 140)],
     cautions: ['lead-asbestos', 'sampling'],
     meets: [{ condition: 'clean-air' }],
@@ -25,7 +25,7 @@ export const LOOKS: readonly Step[] = [
     says: ['open up', 'opened up', 'look behind'],
   }),
   step(1, 'look.sample', 'Sample it and have it tested', own('once', 30), {
-    wait: { hours: 120, what: 'The laboratory answers' },
+    wait: { hours: 120, what: 'The laboratory answers', isAnswer: true },
     materials: [byJob('sample', 'Laboratory sample', 'sample', 60)],
     cautions: ['lead-asbestos', 'sampling'],
     tags: ['looks'],
@@ -64,9 +64,16 @@ export const LOOKS: readonly Step[] = [
   }),
   step(1, 'opening.check', 'Unpack the unit and measure it against the hole', own('each', 45), {
     materials: [
-      material('unit', 'Window or door unit to size, with its flashing and screws', 'unit', 1, 780, {
-        lead: 35,
-      }),
+      material(
+        'unit',
+        'Window or door unit to size, with its flashing and screws',
+        'unit',
+        1,
+        780,
+        {
+          lead: 35,
+        },
+      ),
     ],
     cautions: ['weight', 'glass'],
     says: ['unpack unit', 'check unit'],
@@ -87,12 +94,12 @@ export const LOOKS: readonly Step[] = [
   }),
   step(2, 'permit.apply', 'Apply for the permit', own('once', 90), {
     at: 'house',
-    wait: { hours: 336, what: 'The building office reads the plans' },
+    wait: { hours: 336, what: 'The building office reads the plans', isAnswer: true },
     says: ['permit', 'building office'],
   }),
   step(2, 'site.locate', 'Have buried lines marked', own('once', 30), {
     at: 'house',
-    wait: { hours: 96, what: 'The lines are marked' },
+    wait: { hours: 96, what: 'The lines are marked', isAnswer: true },
     cautions: ['digging', 'gas', 'power'],
     says: ['locate', 'buried lines', 'lines marked'],
   }),

@@ -16,41 +16,72 @@ const OPENINGS: readonly Step[] = [
     tags: SHELL,
     says: ['propped', 'props in'],
   }),
-  step(6, 'opening.frame', 'Cut and frame the hole, sheeted and locked each night', own('each', 1_200, 1, { hands: 2 }), {
-    materials: [
-      material('header', 'Header to the engineer’s size, studs, sheeting', 'lot', 1, 190, { lead: 4 }),
-    ],
-    cautions: ['structure', 'power', 'silica', 'lead-asbestos', 'falls'],
-    tags: SHELL,
-    says: ['cut opening', 'framed opening', 'header in'],
-  }),
-  step(6, 'opening.set', 'Set, flash and close the unit the same day', own('each', 480, 1, { hands: 2 }), {
-    materials: [material('pan', 'Sill pan, flashing tape and foam for one opening', 'lot', 1, 48)],
-    cautions: ['weight', 'glass', 'falls', 'lead-asbestos', 'dry-tonight'],
-    tags: SHELL,
-    meets: [{ condition: 'way-out', kinds: ['bedroom'] }],
-    says: ['unit set', 'opening set', 'new opening'],
-  }),
+  step(
+    6,
+    'opening.frame',
+    'Cut and frame the hole, sheeted and locked each night',
+    own('each', 1_200, 1, { hands: 2 }),
+    {
+      materials: [
+        material('header', 'Header to the engineer’s size, studs, sheeting', 'lot', 1, 190, {
+          lead: 4,
+        }),
+      ],
+      cautions: ['structure', 'power', 'silica', 'lead-asbestos', 'falls'],
+      tags: SHELL,
+      says: ['cut opening', 'framed opening', 'header in'],
+    },
+  ),
+  step(
+    6,
+    'opening.set',
+    'Set, flash and close the unit the same day',
+    own('each', 480, 1, { hands: 2 }),
+    {
+      materials: [
+        material('pan', 'Sill pan, flashing tape and foam for one opening', 'lot', 1, 48),
+      ],
+      cautions: ['weight', 'glass', 'falls', 'lead-asbestos', 'dry-tonight'],
+      tags: SHELL,
+      meets: [{ condition: 'way-out', kinds: ['bedroom'] }],
+      says: ['unit set', 'opening set', 'new opening'],
+    },
+  ),
   step(6, 'opening.unshore', 'Take the props away', own('each', 60, 1, { hands: 2 }), {
     cautions: ['structure', 'weight'],
     tags: SHELL,
     says: ['props away'],
   }),
-  step(6, 'structure.opening', 'Old unit out, hole framed and closed the same day', own('each', 480, 1, { hands: 2 }), {
-    materials: [material('infill', 'Studs, sheathing and wrap for one hole', 'lot', 1, 95)],
-    cautions: ['structure', 'falls', 'glass', 'lead-asbestos', 'dry-tonight'],
-    tags: ['structure'],
-    meets: [{ condition: 'structure' }],
-    says: ['close opening', 'move opening', 'infill'],
-  }),
-  step(6, 'shell.window', 'Old window out, new one set the same day', own('each', 330, 1, { hands: 2 }), {
-    many: 'Old windows out, {n} new ones set, each the same day',
-    materials: [material('window', 'Window to the measured opening', 'unit', 1, 540, { lead: 35 })],
-    cautions: ['falls', 'weight', 'glass', 'lead-asbestos', 'dry-tonight'],
-    tags: SHELL,
-    meets: [{ condition: 'way-out', kinds: ['bedroom'] }],
-    says: ['window', 'windows'],
-  }),
+  step(
+    6,
+    'structure.opening',
+    'Old unit out, hole framed and closed the same day',
+    own('each', 480, 1, { hands: 2 }),
+    {
+      materials: [material('infill', 'Studs, sheathing and wrap for one hole', 'lot', 1, 95)],
+      cautions: ['structure', 'falls', 'glass', 'lead-asbestos', 'dry-tonight'],
+      tags: ['structure'],
+      meets: [{ condition: 'structure' }],
+      says: ['close opening', 'move opening', 'infill'],
+    },
+  ),
+  step(
+    6,
+    'shell.window',
+    'Old window out, new one set the same day',
+    own('each', 330, 1, { hands: 2 }),
+    {
+      many: 'Old windows out, {n} new ones set, each the same day',
+      fresh: ['Set the window', 'Set the {n} windows'],
+      materials: [
+        material('window', 'Window to the measured opening', 'unit', 1, 540, { lead: 35 }),
+      ],
+      cautions: ['falls', 'weight', 'glass', 'lead-asbestos', 'dry-tonight'],
+      tags: SHELL,
+      meets: [{ condition: 'way-out', kinds: ['bedroom'] }],
+      says: ['window', 'windows'],
+    },
+  ),
   step(6, 'shell.door', 'Set the outside door', own('each', 450, 1, { hands: 2 }), {
     many: 'Set the {n} outside doors',
     materials: [material('outdoor', 'Outside door with frame', 'unit', 1, 780, { lead: 21 })],
@@ -62,33 +93,59 @@ const OPENINGS: readonly Step[] = [
 ];
 
 const ROOF: readonly Step[] = [
-  step(6, 'roof.section', 'Strip, mend the boards and dry in, section by section', own('roof', 240, 100, { hands: 2 }), {
-    materials: [
-      material('underlay-roof', 'Roof underlay', 'roll', 400, 95, { waste: 15, lead: 3, metric: ['roll', 37] }),
-      material('roof-boards', 'Roof boards to replace', 'sheet', 320, 28, { lead: 3, metric: ['sheet', 30] }),
-    ],
-    cautions: ['falls', 'lead-asbestos', 'weight', 'wind', 'dry-tonight'],
-    tags: SHELL,
-    says: ['strip roof', 'roof stripped', 'dried in'],
-  }),
+  step(
+    6,
+    'roof.section',
+    'Strip, mend the boards and dry in, section by section',
+    own('roof', 240, 100, { hands: 2 }),
+    {
+      materials: [
+        material('underlay-roof', 'Roof underlay', 'roll', 400, 95, {
+          waste: 15,
+          lead: 3,
+          metric: ['roll', 37],
+        }),
+        material('roof-boards', 'Roof boards to replace', 'sheet', 320, 28, {
+          lead: 3,
+          metric: ['sheet', 30],
+        }),
+      ],
+      cautions: ['falls', 'lead-asbestos', 'weight', 'wind', 'dry-tonight'],
+      tags: SHELL,
+      says: ['strip roof', 'roof stripped', 'dried in'],
+    },
+  ),
   step(6, 'roof.dry-in', 'Dry the roof in', own('roof', 75, 100, { hands: 2 }), {
     materials: [
-      material('underlay-roof', 'Roof underlay', 'roll', 400, 95, { waste: 15, lead: 3, metric: ['roll', 37] }),
+      material('underlay-roof', 'Roof underlay', 'roll', 400, 95, {
+        waste: 15,
+        lead: 3,
+        metric: ['roll', 37],
+      }),
     ],
     cautions: ['falls', 'wind'],
     tags: SHELL,
     says: ['underlay', 'dry in'],
   }),
   step(6, 'roof.leads', 'Valley and chimney leads', own('each', 300, 1, { hands: 2 }), {
-    materials: [material('lead-sheet', 'Lead or metal for one chimney or valley', 'lot', 1, 160, { lead: 5 })],
+    materials: [
+      material('lead-sheet', 'Lead or metal for one chimney or valley', 'lot', 1, 160, { lead: 5 }),
+    ],
     cautions: ['falls', 'lead-asbestos', 'chimney'],
     tags: SHELL,
     says: ['leads', 'valley', 'chimney flashing'],
   }),
   step(6, 'roof.cover', 'Lay the covering and flash it', own('roof', 180, 100, { hands: 2 }), {
     materials: [
-      material('covering', 'Shingles, slate or metal, with nails', 'square', 100, 165, { waste: 10, lead: 7, metric: ['pack', 3] }),
-      material('drip', 'Drip edge and flashing', 'length', 90, 14, { waste: 10, metric: ['length', 8.4] }),
+      material('covering', 'Shingles, slate or metal, with nails', 'square', 100, 165, {
+        waste: 10,
+        lead: 7,
+        metric: ['pack', 3],
+      }),
+      material('drip', 'Drip edge and flashing', 'length', 90, 14, {
+        waste: 10,
+        metric: ['length', 8.4],
+      }),
     ],
     cautions: ['falls', 'weight', 'wind'],
     tags: SHELL,
@@ -102,7 +159,11 @@ const ROOF: readonly Step[] = [
   }),
   step(6, 'shell.roof', 'Mend the roof and flashing', own('roof', 300, 100, { hands: 2 }), {
     materials: [
-      material('shingle', 'Shingles and flashing', 'square', 100, 165, { waste: 10, lead: 5, metric: ['pack', 3] }),
+      material('shingle', 'Shingles and flashing', 'square', 100, 165, {
+        waste: 10,
+        lead: 5,
+        metric: ['pack', 3],
+      }),
     ],
     cautions: ['falls', 'weight', 'lead-asbestos', 'wind'],
     tags: SHELL,
@@ -110,7 +171,10 @@ const ROOF: readonly Step[] = [
   }),
   step(6, 'shell.gutter', 'Hang gutters and downpipes', own('perimeter', 90, 10, { hands: 2 }), {
     materials: [
-      material('gutter', 'Gutter with brackets', 'length', 10, 22, { waste: 5, metric: ['length', 3] }),
+      material('gutter', 'Gutter with brackets', 'length', 10, 22, {
+        waste: 5,
+        metric: ['length', 3],
+      }),
     ],
     cautions: ['falls', 'overhead'],
     tags: SHELL,
@@ -121,7 +185,10 @@ const ROOF: readonly Step[] = [
 const FACE: readonly Step[] = [
   step(6, 'shell.wrap', 'Wrap the face', own('face', 100, 100, { hands: 2 }), {
     materials: [
-      material('wrap', 'House wrap and tape', 'roll', 900, 130, { waste: 15, metric: ['roll', 84] }),
+      material('wrap', 'House wrap and tape', 'roll', 900, 130, {
+        waste: 15,
+        metric: ['roll', 84],
+      }),
     ],
     cautions: ['falls', 'wind'],
     tags: SHELL,
@@ -150,18 +217,32 @@ const FACE: readonly Step[] = [
 ];
 
 const JOIN: readonly Step[] = [
-  step(6, 'join.old-new', 'Join old to new: level, plane, membrane, siding line', own('once', 720, 1, { hands: 2 }), {
-    materials: [byJob('join-flashing', 'Membrane, flashing and trim for the joint', 'lot', 180)],
-    cautions: ['falls', 'structure', 'dry-tonight'],
-    tags: SHELL,
-    says: ['joined old and new'],
-  }),
-  step(6, 'join.break-through', 'Break through to the new part', own('once', 960, 1, { hands: 2 }), {
-    materials: [byJob('opening-frame', 'Header to the engineer’s size, studs', 'lot', 190, { lead: 4 })],
-    cautions: ['structure', 'power', 'dust', 'weight', 'lead-asbestos'],
-    tags: SHELL,
-    says: ['break through', 'broke through'],
-  }),
+  step(
+    6,
+    'join.old-new',
+    'Join old to new: level, plane, membrane, siding line',
+    own('once', 720, 1, { hands: 2 }),
+    {
+      materials: [byJob('join-flashing', 'Membrane, flashing and trim for the joint', 'lot', 180)],
+      cautions: ['falls', 'structure', 'dry-tonight'],
+      tags: SHELL,
+      says: ['joined old and new'],
+    },
+  ),
+  step(
+    6,
+    'join.break-through',
+    'Break through to the new part',
+    own('once', 960, 1, { hands: 2 }),
+    {
+      materials: [
+        byJob('opening-frame', 'Header to the engineer’s size, studs', 'lot', 190, { lead: 4 }),
+      ],
+      cautions: ['structure', 'power', 'dust', 'weight', 'lead-asbestos'],
+      tags: SHELL,
+      says: ['break through', 'broke through'],
+    },
+  ),
 ];
 
 /** Stage 6: what keeps the weather out. */
@@ -171,7 +252,11 @@ export const WEATHER: readonly Step[] = [...OPENINGS, ...ROOF, ...FACE, ...JOIN]
 export const OUTSIDE: readonly Step[] = [
   step(17, 'outside.siding', 'Hang the siding', own('walls', 520, 100, { hands: 2 }), {
     materials: [
-      material('siding', 'Siding', 'bundle', 100, 310, { waste: 10, lead: 16, metric: ['pack', 3] }),
+      material('siding', 'Siding', 'bundle', 100, 310, {
+        waste: 10,
+        lead: 16,
+        metric: ['pack', 3],
+      }),
     ],
     cautions: ['falls', 'silica', 'fibre-cement'],
     tags: ['outside-finish'],
@@ -180,14 +265,22 @@ export const OUTSIDE: readonly Step[] = [
   step(17, 'wall.render', 'Render the face, two coats', own('walls', 420, 100, { hands: 2 }), {
     wait: { hours: 168, what: 'The render cures' },
     materials: [
-      material('render', 'Render and mesh', 'bag', 22, 16, { waste: 10, lead: 3, metric: ['bag', 2] }),
+      material('render', 'Render and mesh', 'bag', 22, 16, {
+        waste: 10,
+        lead: 3,
+        metric: ['bag', 2],
+      }),
     ],
     cautions: ['falls', 'silica', 'concrete'],
     tags: ['outside-finish'],
     says: ['render', 'rendered'],
   }),
   step(17, 'opening.skin', 'Make the outside skin good round the opening', own('each', 300), {
-    materials: [material('patch-skin', 'Matching siding, trim and sealant for one opening', 'lot', 1, 110, { lead: 7 })],
+    materials: [
+      material('patch-skin', 'Matching siding, trim and sealant for one opening', 'lot', 1, 110, {
+        lead: 7,
+      }),
+    ],
     cautions: ['falls', 'lead-asbestos', 'fibre-cement'],
     tags: ['outside-finish'],
     says: ['skin made good'],
@@ -209,14 +302,20 @@ export const OUTSIDE: readonly Step[] = [
   }),
   step(17, 'outside.deck', 'Lay the deck boards', own('floor', 750, 100), {
     materials: [
-      material('decking', 'Deck boards and screws', 'length', 4, 17, { waste: 8, lead: 6, metric: ['length', 0.37] }),
+      material('decking', 'Deck boards and screws', 'length', 4, 17, {
+        waste: 8,
+        lead: 6,
+        metric: ['length', 0.37],
+      }),
     ],
     cautions: ['blades', 'open-joists'],
     tags: ['outside-finish'],
     says: ['decking', 'porch boards', 'deck boards'],
   }),
   step(17, 'outside.rail', 'Build the stairs and rails', own('once', 1_800), {
-    materials: [byJob('porch-rail', 'Rails, balusters, stringers and treads', 'lot', 340, { lead: 6 })],
+    materials: [
+      byJob('porch-rail', 'Rails, balusters, stringers and treads', 'lot', 340, { lead: 6 }),
+    ],
     cautions: ['falls', 'blades'],
     tags: ['outside-finish'],
     meets: [],
@@ -229,7 +328,11 @@ export const OUTSIDE: readonly Step[] = [
   }),
   step(17, 'outside.paving', 'Lay the paving on its bed', own('floor', 900, 100, { hands: 2 }), {
     materials: [
-      material('paver', 'Paving and bedding', 'pallet', 100, 420, { waste: 8, lead: 7, metric: ['pallet', 9] }),
+      material('paver', 'Paving and bedding', 'pallet', 100, 420, {
+        waste: 8,
+        lead: 7,
+        metric: ['pallet', 9],
+      }),
     ],
     cautions: ['weight', 'silica', 'digging'],
     tags: ['outside-finish'],
@@ -237,7 +340,10 @@ export const OUTSIDE: readonly Step[] = [
   }),
   step(17, 'outside.fence', 'Set the fence', own('perimeter', 45, 1, { hands: 2 }), {
     materials: [
-      material('fence', 'Posts, rails, boards and concrete', 'panel', 8, 95, { lead: 7, metric: ['panel', 2.4] }),
+      material('fence', 'Posts, rails, boards and concrete', 'panel', 8, 95, {
+        lead: 7,
+        metric: ['panel', 2.4],
+      }),
     ],
     cautions: ['digging', 'weight'],
     tags: ['outside-finish'],

@@ -9,16 +9,22 @@ export const SITE: readonly Step[] = [
     says: ['locks', 'lock', 'keys'],
     onlyIf: { occupancy: 'empty' },
   }),
-  step(3, 'site.alarms', 'Hang battery smoke and CO alarms where people sleep', own('battery-alarms', 15), {
-    at: 'house',
-    materials: [material('battery-alarm', 'Battery smoke and CO alarm', 'alarm', 1, 42)],
-    cautions: ['alarm-covers'],
-    says: ['battery alarms'],
-    onlyIf: { occupancy: 'lived-in' },
-  }),
+  step(
+    3,
+    'site.alarms',
+    'Hang battery smoke and CO alarms where people sleep',
+    own('battery-alarms', 15),
+    {
+      at: 'house',
+      materials: [material('battery-alarm', 'Battery smoke and CO alarm', 'alarm', 1, 42)],
+      cautions: ['alarm-covers'],
+      says: ['battery alarms'],
+      onlyIf: { occupancy: 'lived-in' },
+    },
+  ),
   step(3, 'site.bin', 'Order the debris bin', own('once', 20), {
     at: 'house',
-    wait: { hours: 48, what: 'The bin is brought' },
+    wait: { hours: 48, what: 'The bin is brought', isAnswer: true },
     cautions: ['overhead'],
     says: ['bin ordered', 'order bin'],
   }),
@@ -31,10 +37,16 @@ export const SITE: readonly Step[] = [
     cautions: ['falls', 'wind'],
     says: ['tarp', 'tarped'],
   }),
-  step(3, 'site.storage', 'Move what is stored here to another room', own('floor', 90, 100, { setup: 30 }), {
-    cautions: ['weight'],
-    says: ['moved storage', 'cleared room'],
-  }),
+  step(
+    3,
+    'site.storage',
+    'Move what is stored here to another room',
+    own('floor', 90, 100, { setup: 30 }),
+    {
+      cautions: ['weight'],
+      says: ['moved storage', 'cleared room'],
+    },
+  ),
   step(3, 'temp.kitchen', 'Set up a corner to cook and wash up in', own('once', 150), {
     materials: [byJob('hotplate', 'Hotplate, shelf and washing-up bowl', 'set', 120)],
     cautions: ['power'],
@@ -65,10 +77,16 @@ export const SITE: readonly Step[] = [
     ],
     says: ['protect', 'cover floor'],
   }),
-  step(3, 'safe.abate', 'Lead or asbestos removed by the licensed firm', trade('licensed removal firm', 2, 1_900), {
-    at: 'house',
-    cautions: ['lead-asbestos'],
-    meets: [{ condition: 'clean-air' }],
-    says: ['abatement', 'removal firm'],
-  }),
+  step(
+    3,
+    'safe.abate',
+    'Lead or asbestos removed by the licensed firm',
+    trade('licensed removal firm', 2, 1_900),
+    {
+      at: 'house',
+      cautions: ['lead-asbestos'],
+      meets: [{ condition: 'clean-air' }],
+      says: ['abatement', 'removal firm'],
+    },
+  ),
 ];

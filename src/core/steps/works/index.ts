@@ -67,9 +67,9 @@ export const findWork = (id: string): Work | undefined => BY_ID.get(id);
 
 /** The works that make sense in a place of this kind and state, in the order of the groups. */
 export const worksFor = (kind: PlaceKind, state: PlaceState = 'finished'): Work[] =>
-  WORKS.filter(
-    (work) => work.kinds.includes(kind) && (work.states?.includes(state) ?? true),
-  ).sort((a, b) => WORK_GROUPS.indexOf(a.group) - WORK_GROUPS.indexOf(b.group));
+  WORKS.filter((work) => work.kinds.includes(kind) && (work.states?.includes(state) ?? true)).sort(
+    (a, b) => WORK_GROUPS.indexOf(a.group) - WORK_GROUPS.indexOf(b.group),
+  );
 
 /** Those in which every word of the search is found, in title, gain or the other words for it. */
 export function searchWorks(works: readonly Work[], search: string): Work[] {

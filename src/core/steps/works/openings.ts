@@ -1,5 +1,5 @@
 import type { OpeningChange } from '../../house';
-import { DONE, HAUL, INSIDE_AND_FACES, LOOK, OLD_HOUSE, PERMIT, ROOMS, SAFE, STANDING } from './parts';
+import { DONE, INSIDE_AND_FACES, LOOK, OLD_HOUSE, PERMIT, ROOMS, SAFE, STANDING } from './parts';
 import type { Asked, Work } from './work';
 
 const BUNDLE = [
@@ -27,16 +27,32 @@ const NO_UNIT: ReadonlySet<OpeningChange['change']> = new Set(['closed']);
 export function openingSteps({ opening, kind }: Asked): ReadonlySet<string> {
   const steps = new Set(CHANGE_STEPS);
   const without = (...ids: readonly string[]) => ids.forEach((id) => steps.delete(id));
-  if (kind === 'outside-face') without('opening.patch', 'trim.casing', 'last.caulk', 'safe.dust-wall');
+  if (kind === 'outside-face')
+    without('opening.patch', 'trim.casing', 'last.caulk', 'safe.dust-wall');
   if (!opening) return steps;
   if (!needsHeader(opening) && opening.wall === 'frame') {
-    without('engineer.visit', 'opening.shore', 'opening.frame', 'opening.unshore', 'hold.framing', 'final.building');
+    without(
+      'engineer.visit',
+      'opening.shore',
+      'opening.frame',
+      'opening.unshore',
+      'hold.framing',
+      'final.building',
+    );
   }
   if (!opening.linesInTheWay) without('opening.reroute', 'hold.electric', 'safe.isolate');
   if (opening.change === 'smaller') without(...PERMIT);
   if (NOTHING_OUT.has(opening.change)) without('opening.save');
   if (NO_UNIT.has(opening.change)) {
-    without('opening.check', 'opening.set', 'opening.frame', 'opening.shore', 'opening.unshore', 'engineer.visit', 'trim.casing');
+    without(
+      'opening.check',
+      'opening.set',
+      'opening.frame',
+      'opening.shore',
+      'opening.unshore',
+      'engineer.visit',
+      'trim.casing',
+    );
     steps.add('structure.opening');
   } else steps.delete('structure.opening');
   return steps;
@@ -50,7 +66,6 @@ const CHANGE_STEPS = [
   'opening.check',
   ...SAFE,
   'opening.save',
-  ...HAUL,
   'opening.reroute',
   'hold.electric',
   'opening.shore',

@@ -1,4 +1,16 @@
-import { COMPOUND, DONE, DRY_ROOMS, FINISH, HAUL, LOOK, OLD_HOUSE, ROOMS, SAFE, STANDING, WIRE } from './parts';
+import {
+  COMPOUND,
+  DONE,
+  DRY_ROOMS,
+  FINISH,
+  HAUL,
+  LOOK,
+  OLD_HOUSE,
+  ROOMS,
+  SAFE,
+  STANDING,
+  WIRE,
+} from './parts';
 import type { Work } from './work';
 
 /** Walls, ceilings and floors of a room. */
@@ -160,7 +172,17 @@ export const ROOM_WORKS: readonly Work[] = [
     brings: 'Wash and fill, prime, paper',
     group: 'Walls and ceilings',
     kinds: ROOMS,
-    steps: [...LOOK, 'survey.test', 'decide.finishes', 'safe.protect', 'paint.wash', 'paint.prime', 'wall.paper', 'last.caulk', ...DONE],
+    steps: [
+      ...LOOK,
+      'survey.test',
+      'decide.finishes',
+      'safe.protect',
+      'paint.wash',
+      'paint.prime',
+      'wall.paper',
+      'last.caulk',
+      ...DONE,
+    ],
   },
   {
     id: 'panelling',
@@ -195,7 +217,16 @@ export const ROOM_WORKS: readonly Work[] = [
     brings: 'Texture, prime, paint',
     group: 'Walls and ceilings',
     kinds: ROOMS,
-    steps: [...LOOK, 'survey.test', 'decide.finishes', 'safe.protect', 'wall.texture', 'paint.prime', 'paint.walls', ...FINISH],
+    steps: [
+      ...LOOK,
+      'survey.test',
+      'decide.finishes',
+      'safe.protect',
+      'wall.texture',
+      'paint.prime',
+      'paint.walls',
+      ...FINISH,
+    ],
   },
   {
     id: 'new-floor',
@@ -264,7 +295,18 @@ export const ROOM_WORKS: readonly Work[] = [
     group: 'Floors',
     also: 'vinyl linoleum',
     kinds: ROOMS,
-    steps: [...LOOK, ...OLD_HOUSE, 'decide.finishes', 'demo.floor', ...HAUL, 'floor.level', 'floor.sheet', 'trim.prefinish', 'trim.base', ...DONE],
+    steps: [
+      ...LOOK,
+      ...OLD_HOUSE,
+      'decide.finishes',
+      'demo.floor',
+      ...HAUL,
+      'floor.level',
+      'floor.sheet',
+      'trim.prefinish',
+      'trim.base',
+      ...DONE,
+    ],
   },
   {
     id: 'carpet',
@@ -318,7 +360,22 @@ export const ROOM_WORKS: readonly Work[] = [
     group: 'Walls and ceilings',
     also: 'wardrobe',
     kinds: ROOMS,
-    steps: [...LOOK, 'survey.test', 'look.bearing', ...SAFE, 'demo.partition', ...HAUL, 'structure.wall', 'mend.walls', 'paint.prime', 'paint.walls', 'cabinets.shelves', 'trim.doors', 'trim.casing', ...FINISH],
+    steps: [
+      ...LOOK,
+      'survey.test',
+      'look.bearing',
+      ...SAFE,
+      'demo.partition',
+      ...HAUL,
+      'structure.wall',
+      'mend.walls',
+      'paint.prime',
+      'paint.walls',
+      'cabinets.shelves',
+      'trim.doors',
+      'trim.casing',
+      ...FINISH,
+    ],
     counted: 'closets',
   },
   {

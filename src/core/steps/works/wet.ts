@@ -1,7 +1,27 @@
-import { AIR, FRAMED, HAUL, LOOK, MEANWHILE_BATH, MEANWHILE_KITCHEN, OLD_HOUSE, PERMIT, PLUMB, SAFE, STANDING, WIRE } from './parts';
+import {
+  AIR,
+  FRAMED,
+  HAUL,
+  LOOK,
+  MEANWHILE_BATH,
+  MEANWHILE_KITCHEN,
+  OLD_HOUSE,
+  PERMIT,
+  PLUMB,
+  SAFE,
+  STANDING,
+  WIRE,
+} from './parts';
 import type { Work } from './work';
 
-const TILED = ['wall.backer', 'wall.seal', 'tile.flood', 'wall.tile', 'wall.grout', 'tile.silicone'];
+const TILED = [
+  'wall.backer',
+  'wall.seal',
+  'tile.flood',
+  'wall.tile',
+  'wall.grout',
+  'tile.silicone',
+];
 
 /** Bath, laundry and kitchen. */
 export const WET_WORKS: readonly Work[] = [
@@ -87,7 +107,14 @@ export const WET_WORKS: readonly Work[] = [
     brings: 'In before the wall that shuts it in',
     group: 'Bath and laundry',
     kinds: ['bathroom'],
-    steps: [...LOOK, 'decide.finishes', 'rough.shower-in', 'fit.bath', 'tile.silicone', 'close.punch'],
+    steps: [
+      ...LOOK,
+      'decide.finishes',
+      'rough.shower-in',
+      'fit.bath',
+      'tile.silicone',
+      'close.punch',
+    ],
   },
   {
     id: 'refresh-tile',
@@ -106,7 +133,18 @@ export const WET_WORKS: readonly Work[] = [
     group: 'Bath and laundry',
     also: 'ventilation extractor',
     kinds: ['bathroom', 'laundry'],
-    steps: [...LOOK, ...PERMIT, 'safe.isolate', 'rough.fan', ...AIR, 'rough.cable', 'hold.electric', 'service.patch', 'fit.fan', 'final.electric'],
+    steps: [
+      ...LOOK,
+      ...PERMIT,
+      'safe.isolate',
+      'rough.fan',
+      ...AIR,
+      'rough.cable',
+      'hold.electric',
+      'service.patch',
+      'fit.fan',
+      'final.electric',
+    ],
   },
   {
     id: 'laundry',
