@@ -47,18 +47,6 @@ const SOON: readonly { before: string; after: string; withinDays: number; why: s
     withinDays: 7,
     why: 'Nothing stands on props longer than it must.',
   },
-  {
-    before: 'site.scaffold',
-    after: 'demo.siding',
-    withinDays: 10,
-    why: 'A scaffold costs every week it stands.',
-  },
-  {
-    before: 'site.scaffold',
-    after: 'roof.section',
-    withinDays: 10,
-    why: 'A scaffold costs every week it stands.',
-  },
 ];
 
 /** The pairs of this house that must follow each other soon. */

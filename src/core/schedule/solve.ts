@@ -1,5 +1,5 @@
 import type { OutsideRest, Person } from '../house';
-import { moment, type Moment } from '../units';
+import { MINUTES_PER_DAY, moment, type Moment } from '../units';
 import { Household, Site } from './site';
 import { clustersOf, type Cluster } from './soon';
 import type { Placement, ShutRoom, Task, TaskLink, TaskSoon } from './task';
@@ -28,7 +28,7 @@ function compareRanks(a: readonly number[], b: readonly number[]): number {
 }
 
 /** How often a chain is moved on before it is said that it cannot be kept together. */
-const SOON_TRIES = 3;
+const SOON_TRIES = 4;
 
 const withGaps = (placements: Schedule, late: readonly { after: number }[]): Schedule => {
   const torn = new Set(late.map(({ after }) => after));
@@ -82,9 +82,9 @@ export class Scheduler {
       const late = this.gapsOf(placements);
       if (late.length === 0) return placements;
       if (tries === SOON_TRIES) return withGaps(placements, late);
-      // What would stand open begins so much later.
+      // What would stand open begins so much later, and a day more for what fills the gap then.
       for (const { before, over } of late) {
-        floors.set(before, (placements[before]?.start ?? 0) + over);
+        floors.set(before, (placements[before]?.start ?? 0) + over + MINUTES_PER_DAY);
       }
     }
   }

@@ -328,13 +328,17 @@ export const DOES: Readonly<Record<string, Doing>> = {
 const OUTER: AssemblySet = setOf('skin', 'roofSkin', 'ground');
 export const isOuter = ({ on }: Doing): boolean => (on & ~OUTER) === 0;
 
+const FILLS = 7;
+
+/** The skin closes from outside, and waits for nothing that fills the wall from inside. */
+const isApart = (a: Doing, b: Doing): boolean =>
+  (verbOf(a.key) === FILLS && isOuter(b)) || (verbOf(b.key) === FILLS && isOuter(a));
+
 /** Whether two steps of one place touch one assembly: worked on by both, or worked on by one where the other lies. */
-export const meet = (a: Doing, b: Doing): boolean =>
-  ((a.on & b.on) |
-    (coresOf(a.on) & b.on) |
-    (a.on & coresOf(b.on)) |
-    (a.within & b.on) |
-    (a.on & b.within)) !==
-  0;
+export function meet(a: Doing, b: Doing): boolean {
+  const direct = (a.on & b.on) | (a.within & b.on) | (a.on & b.within);
+  if (direct !== 0) return true;
+  return ((coresOf(a.on) & b.on) | (a.on & coresOf(b.on))) !== 0 && !isApart(a, b);
+}
 
 export const doingOf = (stepId: string): Doing | undefined => DOES[stepId];

@@ -22,6 +22,7 @@ const planned = (project: Project) => {
 const MOVES = new Set<JournalEvent['type']>([
   'workChosen',
   'workDropped',
+  'placeStateSaid',
   'elementSurveyed',
   'suspicionSettled',
   'jobAdded',

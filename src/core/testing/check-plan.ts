@@ -3,6 +3,7 @@ import { linkJobs, soonPairs } from '../order';
 import type { Plan, PlannedJob } from '../plan';
 import { daylightOn } from '../schedule/daylight';
 import { expandJobs } from '../steps';
+import { TRADE_ORDERS, pairsOf } from './trade-orders';
 import { dateOf, isWeekend, lastDayOf, daysBetween, minuteOfDay, toDayNumber } from '../units';
 
 /**
@@ -16,6 +17,7 @@ export function faultsOf(project: HouseToPlan, plan: Plan): string[] {
   return [
     ...missing,
     ...orderFaults(project, jobs, planned),
+    ...tradeOrderFaults(project, jobs, planned),
     ...leadFaults(project, jobs, planned),
     ...soonFaults(jobs, planned),
     ...calledFaults(project, plan),
@@ -41,6 +43,35 @@ function orderFaults(
     const free = before.finish + (waits.get(before.id) ?? 0) + lead;
     return begin >= free ? [] : [`${after.id} begins before ${before.id} lets it go`];
   });
+}
+
+/** The orders a master builder would not forgive, by their own list: two steps of one place, visits in each they are for. */
+function tradeOrderFaults(
+  project: HouseToPlan,
+  jobs: ReturnType<typeof expandJobs>,
+  planned: ReadonlyMap<string, PlannedJob>,
+): string[] {
+  const inPlace = (placeId: string, stepId: string) =>
+    jobs.filter(
+      (job) =>
+        job.stepId === stepId &&
+        !job.afterMoveIn &&
+        (job.placeId === placeId || job.serves.includes(placeId as never)),
+    );
+  return project.placeOrder.flatMap((placeId) =>
+    TRADE_ORDERS.flatMap((order) =>
+      pairsOf(order).flatMap(([before, after]) =>
+        inPlace(placeId, before).flatMap((first) =>
+          inPlace(placeId, after).flatMap((second) => {
+            const [early, late] = [planned.get(first.id), planned.get(second.id)];
+            if (!early || !late || late.doneOn !== null || first.nth !== second.nth) return [];
+            const begin = late.stretches[0]?.from ?? late.finish;
+            return begin >= early.finish ? [] : [`${order.name}: ${second.id} before ${first.id}`];
+          }),
+        ),
+      ),
+    ),
+  );
 }
 
 /** What must not stand open is closed in time, or the plan says that it could not. */

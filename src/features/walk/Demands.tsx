@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { demandSchema, type Demand, type Project } from '@/core/house';
+import { demandSchema, isOutside, type Demand, type PlaceId, type Project } from '@/core/house';
 import { formatDate, plainDateSchema } from '@/core/units';
 import { DEMAND_FROM } from '@/features/survey';
 import {
@@ -28,6 +28,12 @@ function coversWords({ covers }: Demand, project: Project): string {
       return GATES[covers.gate];
     case 'job':
       return 'one job done';
+    case 'jobs':
+      return `${covers.jobIds.length} jobs done`;
+    case 'closed-in':
+      return 'closed in: roof, walls, windows and doors';
+    case 'outside-of':
+      return `the outside of ${placeNameIn(project, covers.placeId)}`;
   }
 }
 
@@ -95,6 +101,8 @@ const WHO = demandSchema.shape.from.options
   .filter((value) => value !== 'you')
   .map((value) => ({ value, label: DEMAND_FROM[value] }));
 
+const OUTSIDE_OF = 'outside-of:';
+
 function DemandForm({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
@@ -126,11 +134,15 @@ function DemandForm({ onClose }: { onClose: () => void }) {
       from,
       what: what.trim(),
       by: date.data,
-      covers: place
-        ? { kind: 'place', placeId: place.id }
-        : covers === 'live'
-          ? { kind: 'gate', gate: 'live' }
-          : { kind: 'outside' },
+      covers: covers.startsWith(OUTSIDE_OF)
+        ? { kind: 'outside-of', placeId: covers.slice(OUTSIDE_OF.length) as PlaceId }
+        : covers === 'closed-in'
+          ? { kind: 'closed-in' }
+          : place
+            ? { kind: 'place', placeId: place.id }
+            : covers === 'live'
+              ? { kind: 'gate', gate: 'live' }
+              : { kind: 'outside' },
     };
     await keeping(
       () => dispatch(keep([{ type: 'demandMade', payload }], `Date kept: ${payload.what}.`)),
@@ -159,7 +171,11 @@ function DemandForm({ onClose }: { onClose: () => void }) {
         value={covers}
         options={[
           { value: 'outside', label: 'everything outside' },
+          { value: 'closed-in', label: 'closed in' },
           { value: 'live', label: 'living here' },
+          ...Object.values(project.places)
+            .filter(({ kind }) => !isOutside(kind))
+            .map(({ id, name }) => ({ value: `${OUTSIDE_OF}${id}`, label: `outside of ${name}` })),
           ...Object.values(project.places).map(({ id, name }) => ({
             value: id as string,
             label: name,

@@ -64,7 +64,10 @@ const signed = (value: number, words: (size: number) => string): string =>
 function Day({ day }: { day: ScopeDay }) {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
-  const line = (sign: string, { placeId, workId, because }: ScopeItem) => {
+  const line = (
+    sign: string,
+    { placeId, workId, because }: Pick<ScopeItem, 'placeId' | 'workId' | 'because'>,
+  ) => {
     const title = findWork(workId)?.title ?? workId;
     const why = because === title ? '' : ` (${because})`;
     return `${sign} ${title}, ${placeNameIn(project, placeId)}${why}`;

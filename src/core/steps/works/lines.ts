@@ -111,6 +111,15 @@ export const LINE_WORKS: readonly Work[] = [
     steps: [...LOOK, ...PERMIT, 'heat.floor', 'hold.plumbing', 'record.walls', 'floor.level'],
   },
   {
+    id: 'slab-heat',
+    title: 'Underfloor heat in a new slab',
+    brings: 'Pipes laid, tested and seen before the pour',
+    group: 'Pipes, power, heat and air',
+    also: 'radiant hydronic',
+    kinds: ROOMS,
+    steps: [...LOOK, ...PERMIT, 'heat.slab', 'hold.under-slab', 'slab.pour'],
+  },
+  {
     id: 'heat-mat',
     title: 'Electric heat mat under the tile',
     brings: 'Measured before, during and after',
