@@ -10,5 +10,6 @@ export { Columns, Screen } from './screen';
 export { Caution, Empty, Section, Slip } from './slip';
 export { Tape, type TapeMark, type TapeTick } from './tape';
 export { Body, Heading, Note, PageTitle, Small, Strong, SubHeading, Title } from './text';
+export { Tick } from './tick';
 export { useFollowing, useKeeping } from './typed';
 export { usePalette, useTheme, useWide, type Palette, type ThemeChoice } from './theme';

@@ -1,6 +1,13 @@
 import type { JobId, HouseToPlan } from '../house';
-import { gateRank, isAfterwards } from '../keys';
-import { GATES_COUNTED, jobsOfGate, type Plan, type PlanError, type PlannedJob } from '../plan';
+import { gateRank } from '../keys';
+import {
+  GATES_COUNTED,
+  isAfterwards,
+  jobsOfGate,
+  type Plan,
+  type PlanError,
+  type PlannedJob,
+} from '../plan';
 import { fail, ok, type Result } from '../result';
 import { openRisks, type OpenRisk } from '../risk';
 import { toTheEnd } from '../in-steps';

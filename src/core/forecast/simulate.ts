@@ -206,8 +206,10 @@ class Run {
     if (from >= DAY || !this.findCrew(task, day, from)) return false;
     const { crew } = this;
     const free = crew.to - crew.from;
-    const need = (this.remaining[index] ?? 0) / task.hands;
-    const chunk = Math.min(need, (this.fate.chunk[index] ?? 0) / task.hands);
+    // One alone takes every person-hour by the clock.
+    const hands = crew.second >= 0 ? task.hands : 1;
+    const need = (this.remaining[index] ?? 0) / hands;
+    const chunk = Math.min(need, (this.fate.chunk[index] ?? 0) / hands);
     const whole = chunk > 0 ? Math.floor(free / chunk) * chunk : Infinity;
     // What must be done in one go and fits no day is spread like other work.
     const usable = Math.min(need, free, whole === 0 && crew.isLong ? Infinity : whole);
@@ -220,7 +222,7 @@ class Run {
       this.busy[crew.second] = end;
       this.lastJob[crew.second] = index;
     }
-    const left = (need - usable) * task.hands;
+    const left = (need - usable) * hands;
     this.remaining[index] = left;
     if (left > 1e-6) return false;
     this.done(index, dayStart + end);

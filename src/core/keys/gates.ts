@@ -12,11 +12,6 @@ const conditionsOf = (gate: GateId): Condition[] =>
 export const jobsMeeting = (condition: Condition, jobs: readonly Job[]): Job[] =>
   jobs.filter((job) => job.meets.includes(condition.id));
 
-/** What comes a season after the house is done keeps no gate open. */
-const AFTERWARDS: ReadonlySet<string> = new Set(['after.season']);
-export const isAfterwards = ({ stepId }: { stepId: string | null }): boolean =>
-  stepId !== null && AFTERWARDS.has(stepId);
-
 /** Expects a graph without loops. */
 export function gateMembership(jobs: readonly Job[], graph: Graph): GateMembership {
   const membership = new Map<JobId, GateId>(jobs.map((job) => [job.id, 'done']));

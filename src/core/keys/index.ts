@@ -2,7 +2,6 @@ export {
   conditionStates,
   gateMembership,
   gateRank,
-  isAfterwards,
   jobsMeeting,
   type ConditionState,
   type GateMembership,

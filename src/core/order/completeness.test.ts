@@ -161,7 +161,7 @@ const WITNESSES: Readonly<Record<string, readonly [string, string]>> = {
   '6>12': ['hold.deck', 'final.building'],
   '7>8': ['hold.insulation', 'ceiling.boards'],
   '7>9': ['hold.insulation', 'paint.prime'],
-  '7>10': ['hold.insulation', 'shell.gutter'],
+  '7>10': ['hold.insulation', 'tile.splash'],
   '7>12': ['hold.insulation', 'final.building'],
   '8>9': ['insulate.blown', 'paint.prime'],
   '8>10': ['insulate.blown', 'cabinets.set'],

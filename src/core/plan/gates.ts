@@ -9,8 +9,13 @@ export const GATES_COUNTED: Record<GateId, readonly GateId[]> = {
   done: ['sleep', 'live', 'done'],
 };
 
+/** What comes a season after the house is done keeps no gate open. */
+const AFTERWARDS: ReadonlySet<string> = new Set(['after.season']);
+export const isAfterwards = ({ stepId }: { stepId: string | null }): boolean =>
+  stepId !== null && AFTERWARDS.has(stepId);
+
 export const jobsOfGate = (plan: Plan, gate: GateId): PlannedJob[] =>
-  plan.jobs.filter((job) => GATES_COUNTED[gate].includes(job.gate));
+  plan.jobs.filter((job) => GATES_COUNTED[gate].includes(job.gate) && !isAfterwards(job));
 
 /** Jobs and own checks between today and living there: each counted once, though one gate holds another. */
 export const leftToKeys = (plan: Plan): number =>

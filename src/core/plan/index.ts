@@ -1,5 +1,5 @@
 export { forecastSchema, type Doubt, type Forecast } from './forecast';
-export { GATES_COUNTED, addedBy, jobsOfGate, leftToKeys } from './gates';
+export { GATES_COUNTED, addedBy, isAfterwards, jobsOfGate, leftToKeys } from './gates';
 export {
   gateIdSchema,
   gateSummarySchema,
@@ -20,3 +20,4 @@ export { stagesOf, weeksOf, type Week } from './groups';
 export { causeOf, chainBack, type Because, type Cause } from './reasons';
 export { roomChanges, roomFreeDays } from './rooms';
 export { sayCause, sayLoop } from './say';
+export { daysWithout, WITHOUT, type DaysWithout, type WithoutId } from './without';

@@ -1,5 +1,5 @@
-import { gateRank, isAfterwards } from '../keys';
-import { roomChanges } from '../plan';
+import { gateRank } from '../keys';
+import { isAfterwards, roomChanges } from '../plan';
 import { MINUTES_PER_DAY, momentAt, type PlainDate } from '../units';
 import { coveredBy, openTasks, shutRoomsOf, waitMinutes, type Ground } from './problem';
 import type { Aims, Score } from './search';

@@ -1,5 +1,5 @@
 import type { JobId } from '../house';
-import { conditionStates, isAfterwards } from '../keys';
+import { conditionStates } from '../keys';
 import type { Link } from '../order';
 import { progressOf } from '../progress';
 import { fail, ok, type Result } from '../result';
@@ -18,7 +18,7 @@ import {
   type Moment,
 } from '../units';
 import { orderLines } from './orders';
-import { GATES_COUNTED } from '../plan';
+import { GATES_COUNTED, isAfterwards } from '../plan';
 import type { GateSummary, JobState, OrderLine, Plan, PlanError, PlannedJob } from '../plan';
 import {
   bookingOf,

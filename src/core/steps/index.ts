@@ -12,6 +12,7 @@ export {
   needsHeader,
   searchWorks,
   stepsOf,
+  usualWorks,
   worksFor,
   type Work,
   type WorkGroup,

@@ -9,3 +9,4 @@ export {
   type WalkQuestion,
   type WalkReading,
 } from './read';
+export { statesAgainstLog, type Contradiction } from './against-log';

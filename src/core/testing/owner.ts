@@ -1,7 +1,7 @@
 import { Luck, findOf, hashOf } from '../forecast/luck';
 import type { Project } from '../house';
-import { gateRank, isAfterwards } from '../keys';
-import type { Plan } from '../plan';
+import { gateRank } from '../keys';
+import { isAfterwards, type Plan } from '../plan';
 import { openRisks } from '../risk';
 import {
   Scheduler,

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import { Page, PlanState } from '@/features/shell';
 import { selectPlaces, useAppSelector } from '@/store';
 import { BoardKey, ButtonLink, Empty, Note } from '@/ui';
+import { Relations } from './Relations';
 import { CutThrough } from './Section';
 
 /** Every place at a glance, cut through. */
@@ -25,6 +26,7 @@ export function HouseScreen() {
             <ButtonLink href="/house/new" label="Add a place" />
             <ButtonLink look="main" href="/walk" label="Walk the house" />
           </View>
+          <Relations />
         </>
       )}
     </Page>

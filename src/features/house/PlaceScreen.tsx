@@ -2,12 +2,14 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { stageName } from '@/core/steps/stages';
 import { stageBoards } from '@/core/plan';
-import { areasOf, isOutside, shapeOf, type Place, type PlaceId } from '@/core/house';
-import { formatArea, formatDate, formatLength } from '@/core/units';
+import { extentsOf, isOutside, type Place, type PlaceId } from '@/core/house';
+import { countWords, formatArea, formatDate, formatLength } from '@/core/units';
 import { JobSlip } from '@/features/job';
 import { Page, PlanState } from '@/features/shell';
 import { selectJobs, selectPlaces, selectProject, selectToday, useAppSelector } from '@/store';
 import { Button, ButtonLink, Empty, Fact, Section } from '@/ui';
+import { DaysWithout } from './DaysWithout';
+import { PlaceToday } from './PlaceToday';
 import { PlaceRecords } from './PlaceRecords';
 import { SizeEditor } from './SizeEditor';
 import { WholeHouseWorks, Works } from './Works';
@@ -40,7 +42,9 @@ export function PlaceScreen({ placeId }: { placeId: string }) {
     <Page title={place.name}>
       <PlanState />
       <Sizes place={place} />
+      <PlaceToday place={place} />
       <Works place={place} />
+      <DaysWithout place={place} />
       <Stages placeId={place.id} />
       <PlaceRecords placeId={place.id} />
     </Page>
@@ -53,24 +57,42 @@ function Sizes({ place }: { place: Place }) {
   const [editing, setEditing] = useState(false);
   if (editing) return <SizeEditor place={place} onClose={() => setEditing(false)} />;
   const sides = place.walls.map(({ length }) => formatLength(length, units)).join(', ');
-  const areas = areasOf(shapeOf(place));
-  const around = formatLength(areas.perimeter, units);
+  const extents = extentsOf(place);
+  const along = formatLength(extents.run, units);
   const on = measured[place.id];
   const openings = place.openings?.length ?? 0;
   const height = formatLength(place.height, units);
+  const less = openings > 0 ? `, less ${countWords(openings, 'opening')}` : '';
+  const wallName =
+    place.kind === 'outside-face'
+      ? 'The face, one surface'
+      : openings > 0
+        ? 'Walls, openings taken off'
+        : 'Walls, openings not taken off';
   return (
     <Section title="Sizes" sum={on ? `measured ${formatDate(on, today)}` : 'quick sizes'}>
       <View>
-        <Fact
-          name="Floor"
-          figure={formatArea(areas.floor, units)}
-          working={`from the walls ${sides}`}
-        />
-        <Fact
-          name={openings > 0 ? 'Walls, openings taken off' : 'Walls, openings not taken off'}
-          figure={formatArea(areas.wallsNet, units)}
-          working={`${around} round × ${height} high${openings > 0 ? `, less ${openings} openings` : ''}`}
-        />
+        {extents.floor > 0 ? (
+          <Fact
+            name={place.kind === 'roof' ? 'Plan' : place.kind === 'yard' ? 'Ground' : 'Floor'}
+            figure={formatArea(extents.floor, units)}
+            working={`from the walls ${sides}`}
+          />
+        ) : null}
+        {place.kind === 'roof' ? (
+          <Fact
+            name="Roof as it is covered"
+            figure={formatArea(extents.ceiling, units)}
+            working="plan by pitch; 6 in 12 until the pitch is measured"
+          />
+        ) : null}
+        {extents.wallsGross > 0 ? (
+          <Fact
+            name={wallName}
+            figure={formatArea(extents.walls, units)}
+            working={`${along} ${place.kind === 'outside-face' ? 'long' : 'round'} × ${height} high${less}`}
+          />
+        ) : null}
       </View>
       <View className="flex-row flex-wrap gap-2">
         <ButtonLink href={`/measure/${place.id}`} label="Measure with the tape" />

@@ -71,6 +71,69 @@ export const worksFor = (kind: PlaceKind, state: PlaceState = 'finished'): Work[
     (a, b) => WORK_GROUPS.indexOf(a.group) - WORK_GROUPS.indexOf(b.group),
   );
 
+/** What is mostly done in a place of its kind, so that nobody has to look through all of it. */
+const USUAL: Readonly<Record<PlaceKind, readonly string[]>> = {
+  living: [
+    'repaint',
+    'reline',
+    'new-floor',
+    'sand-floor',
+    'window',
+    'change-opening',
+    'inside-doors',
+    'rewire',
+  ],
+  kitchen: ['kitchen', 'swap-kitchen', 'reline', 'new-floor', 'tile-floor', 'repaint', 'gas-line'],
+  dining: ['repaint', 'reline', 'new-floor', 'sand-floor', 'window', 'rewire'],
+  bedroom: [
+    'repaint',
+    'reline',
+    'new-floor',
+    'sand-floor',
+    'carpet',
+    'window',
+    'inside-doors',
+    'rewire',
+    'shelves',
+  ],
+  bathroom: ['bathroom', 'swap-bath', 'reline', 'tile-walls', 'tile-floor', 'bath-fan', 'repaint'],
+  'box-room': ['repaint', 'reline', 'new-floor', 'shelves', 'rewire'],
+  laundry: ['laundry', 'reline', 'tile-floor', 'repaint', 'rewire'],
+  hall: ['repaint', 'reline', 'new-floor', 'outside-door', 'stair-rail', 'new-stair'],
+  stairs: ['stair-rail', 'new-stair', 'repaint', 'carpet'],
+  attic: ['blown-attic', 'insulate-roof', 'new-stair', 'rewire', 'clean'],
+  cellar: ['boiler', 'panel', 'foundation-wall', 'screed', 'stair-rail', 'radon', 'clean'],
+  garage: ['reline', 'outside-door', 'screed', 'rewire', 'roof', 'siding'],
+  porch: ['porch', 'deck', 'roof-over', 'board-ceiling', 'roof', 'siding'],
+  roof: ['new-roof', 'roof', 'roof-leads', 'gutters', 'roof-over'],
+  'outside-face': [
+    'siding',
+    'paint-outside',
+    'patch-skin',
+    'change-opening',
+    'window',
+    'render',
+    'gutters',
+  ],
+  yard: ['yard', 'regrade', 'paving', 'fence', 'garden', 'clear-drains'],
+};
+const FOR_NEW = [
+  'build-on',
+  'build-on-slab',
+  'frame-shell',
+  'make-room',
+  'finish-shell',
+  'new-skin',
+  'roof-over',
+];
+
+/** The short list for a place: what is mostly done there, as it stands today. */
+export function usualWorks(kind: PlaceKind, state: PlaceState = 'finished'): Work[] {
+  const offered = worksFor(kind, state);
+  const usual = [...(state === 'finished' ? [] : FOR_NEW), ...USUAL[kind]];
+  return usual.flatMap((id) => offered.find((work) => work.id === id) ?? []);
+}
+
 /** Those in which every word of the search is found, in title, gain or the other words for it. */
 export function searchWorks(works: readonly Work[], search: string): Work[] {
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
