@@ -32,40 +32,126 @@ const STRIP = ['demo.fixtures', 'demo.ceiling', 'demo.walls', 'demo.floor', 'dem
 
 /** Person-hours of one practised amateur, read off by hand from what such people take; low and high. */
 const TABLE: readonly [what: string, hours: number, low: number, high: number][] = [
-  ['strip a bath, board', hoursOf('bathroom', BATH, ['bathroom', 'reline', 'tile-floor'])(...STRIP), 12, 18],
-  ['strip a bath, plaster and mud bed', hoursOf('bathroom', BATH, ['bathroom', 'reline', 'tile-floor'], 1928)(...STRIP), 20, 32],
+  [
+    'strip a bath, board',
+    hoursOf('bathroom', BATH, ['bathroom', 'reline', 'tile-floor'])(...STRIP),
+    12,
+    18,
+  ],
+  [
+    'strip a bath, plaster and mud bed',
+    hoursOf('bathroom', BATH, ['bathroom', 'reline', 'tile-floor'], 1928)(...STRIP),
+    20,
+    32,
+  ],
   ['bath drains', hoursOf('bathroom', BATH, ['bathroom'])('rough.drains'), 8, 14],
   ['bath water', hoursOf('bathroom', BATH, ['bathroom'])('rough.water'), 5, 9],
   ['set a bath or tray', hoursOf('bathroom', BATH, ['bathroom'])('rough.bath-in'), 4, 8],
   ['cable of a room, open', hoursOf('bedroom', ROOM, ['rewire', 'reline'])('rough.cable'), 5, 9],
   ['cable of a room, fished', hoursOf('bedroom', ROOM, ['rewire'])('rough.cable'), 12, 20],
   ['cable of a kitchen', hoursOf('kitchen', ROOM, ['kitchen', 'reline'])('rough.cable'), 16, 28],
-  ['batts, the outside walls of a room', hoursOf('bedroom', ROOM, ['reline'])('insulate.batts'), 3, 4],
+  [
+    'batts, the outside walls of a room',
+    hoursOf('bedroom', ROOM, ['reline'])('insulate.batts'),
+    3,
+    4,
+  ],
   ['hang a ceiling of 150 sq ft', hoursOf('bedroom', [15, 10], ['reline'])('board.ceiling'), 6, 9],
   ['hang the walls of a room', hoursOf('bedroom', ROOM, ['reline'])('board.walls'), 8, 12],
-  ['tape a room, three coats', hoursOf('bedroom', ROOM, ['reline'])('board.tape', 'board.second', 'board.finish', 'board.sand'), 14, 22],
-  ['prime and two coats', hoursOf('bedroom', ROOM, ['reline'])('paint.prime', 'paint.ceiling', 'paint.walls', 'last.coat'), 9, 13],
-  ['floor backer and membrane, 50 sq ft', hoursOf('bathroom', [10, 5], ['tile-floor'])('tile.backer', 'tile.seal'), 5, 7],
+  [
+    'tape a room, three coats',
+    hoursOf('bedroom', ROOM, ['reline'])(
+      'board.tape',
+      'board.second',
+      'board.finish',
+      'board.sand',
+    ),
+    14,
+    22,
+  ],
+  [
+    'prime and two coats',
+    hoursOf('bedroom', ROOM, ['reline'])(
+      'paint.prime',
+      'paint.ceiling',
+      'paint.walls',
+      'last.coat',
+    ),
+    9,
+    13,
+  ],
+  [
+    'floor backer and membrane, 50 sq ft',
+    hoursOf('bathroom', [10, 5], ['tile-floor'])('tile.backer', 'tile.seal'),
+    5,
+    7,
+  ],
   ['floor tile, 50 sq ft', hoursOf('bathroom', [10, 5], ['tile-floor'])('tile.set'), 7, 11],
   ['floor grout, 50 sq ft', hoursOf('bathroom', [10, 5], ['tile-floor'])('tile.grout'), 2, 3],
-  ['tub surround: backer and membrane', hoursOf('bathroom', BATH, ['tile-walls'])('wall.backer', 'wall.seal'), 8, 11],
+  [
+    'tub surround: backer and membrane',
+    hoursOf('bathroom', BATH, ['tile-walls'])('wall.backer', 'wall.seal'),
+    8,
+    11,
+  ],
   ['tub surround: tile', hoursOf('bathroom', BATH, ['tile-walls'])('wall.tile'), 14, 22],
   ['tub surround: grout', hoursOf('bathroom', BATH, ['tile-walls'])('wall.grout'), 3, 4],
   ['click floor, 150 sq ft', hoursOf('bedroom', [15, 10], ['new-floor'])('floor.lay'), 6, 10],
   ['strip a floor, 150 sq ft', hoursOf('bedroom', [15, 10], ['new-floor'])('demo.floor'), 12, 16],
-  ['sand and finish, 150 sq ft', hoursOf('bedroom', [15, 10], ['sand-floor'])('floor.sand', 'floor.finish'), 12, 16],
+  [
+    'sand and finish, 150 sq ft',
+    hoursOf('bedroom', [15, 10], ['sand-floor'])('floor.sand', 'floor.finish'),
+    12,
+    16,
+  ],
   ['base and shoe, 50 ft', hoursOf('bedroom', [15, 10], ['new-floor'])('trim.base'), 5, 8],
-  ['hang and case a door', hoursOf('bedroom', ROOM, ['inside-doors'])('trim.doors', 'trim.casing'), 3, 5],
+  [
+    'hang and case a door',
+    hoursOf('bedroom', ROOM, ['inside-doors'])('trim.doors', 'trim.casing'),
+    3,
+    5,
+  ],
   ['window', hoursOf('bedroom', ROOM, ['window'])('shell.window'), 4, 7],
   ['outside door', hoursOf('hall', ROOM, ['outside-door'])('shell.door'), 6, 9],
-  ['new opening in a frame wall', hoursOf('living', ROOM, ['change-opening'])('opening.frame', 'opening.set'), 20, 36],
+  [
+    'new opening in a frame wall',
+    hoursOf('living', ROOM, ['change-opening'])('opening.frame', 'opening.set'),
+    20,
+    36,
+  ],
   ['cabinets, a run of ten', hoursOf('kitchen', ROOM, ['kitchen'])('cabinets.set'), 20, 32],
-  ['deck, 200 sq ft', hoursOf('porch', [20, 10], [['deck', 6]])('deck.frame', 'outside.deck'), 45, 65],
-  ['a deck footing', hoursOf('porch', [20, 10], [['deck', 6]])('deck.dig', 'deck.footing') / 6, 3, 5],
-  ['siding, a face of 400 sq ft', hoursOf('outside-face', [40, 1, 10], ['siding'])('demo.siding', 'shell.wrap', 'outside.siding'), 45, 75],
-  ['roof, a square', hoursOf('roof', [30, 30, 0], ['new-roof'])('roof.section', 'roof.cover') / (900 * Math.sqrt(1.25) / 100), 5, 9],
+  [
+    'deck, 200 sq ft',
+    hoursOf('porch', [20, 10], [['deck', 6]])('deck.frame', 'outside.deck'),
+    45,
+    65,
+  ],
+  [
+    'a deck footing',
+    hoursOf('porch', [20, 10], [['deck', 6]])('deck.dig', 'deck.footing') / 6,
+    3,
+    5,
+  ],
+  [
+    'siding, a face of 400 sq ft',
+    hoursOf('outside-face', [40, 1, 10], ['siding'])('demo.siding', 'shell.wrap', 'outside.siding'),
+    45,
+    75,
+  ],
+  [
+    'roof, a square',
+    hoursOf('roof', [30, 30, 0], ['new-roof'])('roof.section', 'roof.cover') /
+      ((900 * Math.sqrt(1.25)) / 100),
+    5,
+    9,
+  ],
   ['haul the debris of a room', hoursOf('bedroom', ROOM, ['reline'])('demo.haul'), 2, 12],
-  ['haul the debris of a plaster room', hoursOf('bedroom', ROOM, ['reline'], 1928)('demo.haul'), 2, 12],
+  [
+    'haul the debris of a plaster room',
+    hoursOf('bedroom', ROOM, ['reline'], 1928)('demo.haul'),
+    2,
+    12,
+  ],
   ['partition with a door', hoursOf('bedroom', ROOM, ['new-wall'])('structure.wall'), 5, 8],
   ['blown attic, 600 sq ft', hoursOf('attic', [30, 20], ['blown-attic'])('insulate.blown'), 8, 12],
   ['attic sealing, 600 sq ft', hoursOf('attic', [30, 20], ['blown-attic'])('insulate.seal'), 6, 12],
@@ -95,7 +181,12 @@ describe('hours come out within what people take', () => {
   });
 
   it('living beside the work costs a fifth more, looking and the outside nothing', () => {
-    const house = houseOf(added(place('r')), chosen('r', 'reline'), added(place('f', 'outside-face')), chosen('f', 'siding'));
+    const house = houseOf(
+      added(place('r')),
+      chosen('r', 'reline'),
+      added(place('f', 'outside-face')),
+      chosen('f', 'siding'),
+    );
     const livedIn = { ...house, house: { ...house.house, occupancy: 'lived-in' as const } };
     const of = (project: typeof house, id: string) =>
       expandJobs(project).find((job) => job.id === id)?.estimate ?? 0;

@@ -1,10 +1,18 @@
 import { extentsOf, rectangle, type Place } from '../house';
 import { added, chosen, houseOf, place } from '../testing/houses';
-import { AREA_PER_SQFT, fromFeet } from '../units';
+import { AREA_PER_SQFT, TICKS_PER_FOOT, fromFeet } from '../units';
 import { STEPS, CAUTIONS, expandJobs, verbOf, doingOf } from '.';
 
 const GROWS = new Set([
-  'floor', 'ceiling', 'walls', 'outer-walls', 'face', 'surfaces', 'surround', 'roof', 'perimeter',
+  'floor',
+  'ceiling',
+  'walls',
+  'outer-walls',
+  'face',
+  'surfaces',
+  'surround',
+  'roof',
+  'perimeter',
 ]);
 const lines = STEPS.flatMap((step) => step.materials.map((use) => ({ step, use })));
 const grows = ({ step }: (typeof lines)[number]) =>
@@ -30,7 +38,10 @@ describe('what is bought', () => {
     const LITRES = 3.785;
     for (const { step, use } of lines.filter((line) => line.use.metric && grows(line))) {
       const isRun = step.work.kind === 'effort' && step.work.measure === 'perimeter';
-      const metric = (use.metric?.per ?? 0) * (isRun ? FOOT : SQM) * (use.metric?.unit === 'litre' && use.unit === 'gallon' ? LITRES : 1);
+      const metric =
+        (use.metric?.per ?? 0) *
+        (isRun ? FOOT : SQM) *
+        (use.metric?.unit === 'litre' && use.unit === 'gallon' ? LITRES : 1);
       expect([`${step.id}+${use.id}`, metric / use.per > 0.3 && metric / use.per < 1.3]).toEqual([
         `${step.id}+${use.id}`,
         true,
@@ -78,7 +89,7 @@ describe('what is measured', () => {
       height: fromFeet(9),
       ...more,
     });
-    return [sqft(floor), sqft(ceiling), sqft(walls), sqft(wallsGross), run / 3_840];
+    return [sqft(floor), sqft(ceiling), sqft(walls), sqft(wallsGross), run / TICKS_PER_FOOT];
   };
 
   it('a face kept as four runs is its first run by its height', () => {
@@ -86,7 +97,9 @@ describe('what is measured', () => {
   });
 
   it('a gable adds its triangle: 40 ft at 6 in 12 is 200 sq ft', () => {
-    expect(of('outside-face', { ceiling: { kind: 'vaulted', pitch: 6, shape: 'gable' } })[3]).toBe(560);
+    expect(of('outside-face', { ceiling: { kind: 'vaulted', pitch: 6, shape: 'gable' } })[3]).toBe(
+      560,
+    );
   });
 
   it('siding goes round small holes for nothing, and wrap round all', () => {
@@ -98,7 +111,9 @@ describe('what is measured', () => {
       height: fromFeet(height),
       sill: fromFeet(3),
     });
-    const [, , net, gross] = of('outside-face', { openings: [hole(3, 3), { ...hole(4, 5), offset: fromFeet(10) }] });
+    const [, , net, gross] = of('outside-face', {
+      openings: [hole(3, 3), { ...hole(4, 5), offset: fromFeet(10) }],
+    });
     expect([net, gross]).toEqual([340, 360]);
   });
 
@@ -114,21 +129,45 @@ describe('what is measured', () => {
 
 describe('cautions', () => {
   it('power stands on every ceiling, wall and fixture taken out', () => {
-    for (const id of ['demo.ceiling', 'demo.walls', 'demo.fixtures', 'demo.partition', 'demo.part', 'demo.wall']) {
+    for (const id of [
+      'demo.ceiling',
+      'demo.walls',
+      'demo.fixtures',
+      'demo.partition',
+      'demo.part',
+      'demo.wall',
+    ]) {
       const step = STEPS.find((each) => each.id === id);
       expect([id, step?.cautions.includes('power')]).toEqual([id, true]);
     }
   });
 
   it.each([
-    ['demo.fixtures', 'gas'], ['demo.fixtures', 'dust'], ['demo.fixtures', 'cast-iron'],
-    ['structure.joists', 'open-joists'], ['demo.floor', 'open-joists'], ['roof.section', 'lead-asbestos'],
-    ['demo.siding', 'lead-asbestos'], ['demo.ceiling', 'plaster-ceiling'], ['structure.beam', 'two-at-beam'],
-    ['opening.set', 'glass'], ['insulate.blown', 'attic'], ['insulate.blown', 'buried-cable'],
-    ['floor.finish', 'floor-fumes'], ['floor.finish', 'rags'], ['base.dig', 'trench'], ['base.dig', 'overhead'],
-    ['rough.panel', 'live-panel'], ['fit.stove', 'co'], ['insulate.seal', 'foam'], ['outside.siding', 'fibre-cement'],
-    ['chimney.out', 'chimney'], ['level.jack', 'jacking'], ['look.open', 'droppings'],
-    ['safe.dust-wall', 'negative-pressure'], ['survey.test', 'sampling'],
+    ['demo.fixtures', 'gas'],
+    ['demo.fixtures', 'dust'],
+    ['demo.fixtures', 'cast-iron'],
+    ['structure.joists', 'open-joists'],
+    ['demo.floor', 'open-joists'],
+    ['roof.section', 'lead-asbestos'],
+    ['demo.siding', 'lead-asbestos'],
+    ['demo.ceiling', 'plaster-ceiling'],
+    ['structure.beam', 'two-at-beam'],
+    ['opening.set', 'glass'],
+    ['insulate.blown', 'attic'],
+    ['insulate.blown', 'buried-cable'],
+    ['floor.finish', 'floor-fumes'],
+    ['floor.finish', 'rags'],
+    ['base.dig', 'trench'],
+    ['base.dig', 'overhead'],
+    ['rough.panel', 'live-panel'],
+    ['fit.stove', 'co'],
+    ['insulate.seal', 'foam'],
+    ['outside.siding', 'fibre-cement'],
+    ['chimney.out', 'chimney'],
+    ['level.jack', 'jacking'],
+    ['look.open', 'droppings'],
+    ['safe.dust-wall', 'negative-pressure'],
+    ['survey.test', 'sampling'],
   ] as const)('%s carries %s', (id, caution) => {
     expect(STEPS.find((step) => step.id === id)?.cautions).toContain(caution);
   });
@@ -141,7 +180,9 @@ describe('cautions', () => {
   it('whatever opens, carries or closes an outside carries one', () => {
     const bare = STEPS.filter(
       ({ id, cautions, work }) =>
-        [2, 3].includes(verbOf(doingOf(id)?.key ?? 0)) && work.kind !== 'hold' && cautions.length === 0,
+        [2, 3].includes(verbOf(doingOf(id)?.key ?? 0)) &&
+        work.kind !== 'hold' &&
+        cautions.length === 0,
     );
     expect(bare.map(({ id }) => id)).toEqual([]);
   });
