@@ -59,6 +59,7 @@ export function PlaceToday({ place }: { place: Place }) {
             onChange={setState}
           />
           <Small>{PLACE_STATES.find(({ id }) => id === state)?.says}</Small>
+          {state === 'becomes' ? <Small>What it becomes</Small> : null}
           {state === 'becomes' ? (
             <Choice
               label="What it becomes"

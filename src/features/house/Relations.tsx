@@ -12,6 +12,8 @@ import {
 import { keep, selectPlaces, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Folded, Note, Section, Slip, Tick } from '@/ui';
 
+const FIRST = 4;
+
 type Row = { place: Place; kind: RelationKind; says: string };
 
 /** How places belong together: guessed where nobody said, and the order follows it. */
@@ -25,9 +27,10 @@ export function Relations() {
       return { place, kind, says, known: told || to.length > 0 };
     }),
   );
-  // What is known first; the rest can be said where it matters.
-  const ordered = [...rows.filter(({ known }) => known), ...rows.filter(({ known }) => !known)];
-  const known = rows.filter((row) => row.known).length;
+  // What is known first, the outside before the inside; the rest can be said where it matters.
+  const rank = ({ known, kind }: (typeof rows)[number]) =>
+    (known ? 0 : RELATIONS.length) + RELATIONS.findIndex(({ id }) => id === kind);
+  const ordered = rows.toSorted((one, other) => rank(one) - rank(other));
   if (rows.length === 0) return null;
   return (
     <Section title="How places belong together">
@@ -36,8 +39,8 @@ export function Relations() {
         put right what is not so.
       </Note>
       <Folded
-        first={known}
-        more={`Say more: ${rows.length - known} not said`}
+        first={FIRST}
+        more={`Show all ${rows.length} ways`}
         rows={ordered.map((row) => (
           <RelationRow key={`${row.kind} ${row.place.id}`} {...row} />
         ))}
