@@ -1,6 +1,11 @@
 /** Scopes told as an owner would, each a made-up house: what `docs/scopes.md` is made from. */
 import { addDays, fromFeet, minutes, plainDate } from '../../src/core/units';
-import { rectangle, type OpeningChange, type PlaceKind, type PlaceState } from '../../src/core/house';
+import {
+  rectangle,
+  type OpeningChange,
+  type PlaceKind,
+  type PlaceState,
+} from '../../src/core/house';
 import { reduceJournal, type EventBodyOf, type JournalEvent } from '../../src/core/journal';
 
 type Room = {
@@ -47,7 +52,13 @@ export const SCOPES: readonly Scope[] = [
     livedIn: true,
     hands: 2,
     rooms: [
-      { id: 'bath', kind: 'bathroom', name: 'Bath', size: [8, 5], works: ['reline', 'bathroom', 'tile-walls', 'tile-floor', 'shower-glass'] },
+      {
+        id: 'bath',
+        kind: 'bathroom',
+        name: 'Bath',
+        size: [8, 5],
+        works: ['reline', 'bathroom', 'tile-walls', 'tile-floor', 'shower-glass'],
+      },
       { id: 'bed', kind: 'bedroom', name: 'Bedroom', size: [12, 12] },
     ],
   },
@@ -59,7 +70,13 @@ export const SCOPES: readonly Scope[] = [
     livedIn: true,
     hands: 2,
     rooms: [
-      { id: 'kitchen', kind: 'kitchen', name: 'Kitchen', size: [14, 11], works: ['reline', 'kitchen', 'new-floor', 'gas-line'] },
+      {
+        id: 'kitchen',
+        kind: 'kitchen',
+        name: 'Kitchen',
+        size: [14, 11],
+        works: ['reline', 'kitchen', 'new-floor', 'gas-line'],
+      },
       { id: 'bath', kind: 'bathroom', name: 'Bath', size: [8, 6] },
       { id: 'bed', kind: 'bedroom', name: 'Bedroom', size: [12, 12] },
     ],
@@ -71,14 +88,64 @@ export const SCOPES: readonly Scope[] = [
     yearBuilt: 1934,
     hands: 2,
     rooms: [
-      { id: 'living', kind: 'living', name: 'Living room', size: [16, 13], works: ['reline', 'rewire', 'new-floor', ['window', 2], ['inside-doors', 1]] },
-      { id: 'kitchen', kind: 'kitchen', name: 'Kitchen', size: [13, 10], works: ['reline', 'kitchen', 'new-floor'] },
-      { id: 'front-bed', kind: 'bedroom', name: 'Front bedroom', size: [12, 11], works: ['reline', 'rewire', 'sand-floor', 'window', 'inside-doors', 'heater'] },
-      { id: 'back-bed', kind: 'bedroom', name: 'Back bedroom', size: [11, 10], works: ['reline', 'rewire', 'carpet', 'window', 'inside-doors', 'heater'] },
-      { id: 'bath', kind: 'bathroom', name: 'Bath', size: [8, 6], works: ['reline', 'bathroom', 'tile-walls', 'tile-floor', 'repair-floor'] },
-      { id: 'hall', kind: 'hall', name: 'Hall', size: [14, 4], works: ['reline', 'rewire', 'new-floor', 'panel'] },
-      { id: 'attic', kind: 'attic', name: 'Attic', size: [30, 24, 5], floor: 1, works: ['blown-attic'] },
-      { id: 'cellar', kind: 'cellar', name: 'Cellar', size: [28, 22, 7], floor: -1, works: ['boiler', 'stair-rail'] },
+      {
+        id: 'living',
+        kind: 'living',
+        name: 'Living room',
+        size: [16, 13],
+        works: ['reline', 'rewire', 'new-floor', ['window', 2], ['inside-doors', 1]],
+      },
+      {
+        id: 'kitchen',
+        kind: 'kitchen',
+        name: 'Kitchen',
+        size: [13, 10],
+        works: ['reline', 'kitchen', 'new-floor'],
+      },
+      {
+        id: 'front-bed',
+        kind: 'bedroom',
+        name: 'Front bedroom',
+        size: [12, 11],
+        works: ['reline', 'rewire', 'sand-floor', 'window', 'inside-doors', 'heater'],
+      },
+      {
+        id: 'back-bed',
+        kind: 'bedroom',
+        name: 'Back bedroom',
+        size: [11, 10],
+        works: ['reline', 'rewire', 'carpet', 'window', 'inside-doors', 'heater'],
+      },
+      {
+        id: 'bath',
+        kind: 'bathroom',
+        name: 'Bath',
+        size: [8, 6],
+        works: ['reline', 'bathroom', 'tile-walls', 'tile-floor', 'repair-floor'],
+      },
+      {
+        id: 'hall',
+        kind: 'hall',
+        name: 'Hall',
+        size: [14, 4],
+        works: ['reline', 'rewire', 'new-floor', 'panel'],
+      },
+      {
+        id: 'attic',
+        kind: 'attic',
+        name: 'Attic',
+        size: [30, 24, 5],
+        floor: 1,
+        works: ['blown-attic'],
+      },
+      {
+        id: 'cellar',
+        kind: 'cellar',
+        name: 'Cellar',
+        size: [28, 22, 7],
+        floor: -1,
+        works: ['boiler', 'stair-rail'],
+      },
       { id: 'roof', kind: 'roof', name: 'Roof', size: [34, 28, 0], floor: 1, works: ['roof'] },
     ],
   },
@@ -90,7 +157,14 @@ export const SCOPES: readonly Scope[] = [
     livedIn: true,
     hands: 2,
     rooms: [
-      { id: 'porch', kind: 'bedroom', name: 'Back porch', size: [14, 10], state: 'becomes', works: ['make-room', 'new-floor', ['window', 2], 'inside-doors', 'heat-pump'] },
+      {
+        id: 'porch',
+        kind: 'bedroom',
+        name: 'Back porch',
+        size: [14, 10],
+        state: 'becomes',
+        works: ['make-room', 'new-floor', ['window', 2], 'inside-doors', 'heat-pump'],
+      },
       { id: 'bed', kind: 'bedroom', name: 'Bedroom', size: [12, 12] },
       { id: 'bath', kind: 'bathroom', name: 'Bath', size: [8, 6] },
     ],
@@ -104,7 +178,21 @@ export const SCOPES: readonly Scope[] = [
     hands: 2,
     outsideBy: { placeId: 'family', date: '2026-10-31' },
     rooms: [
-      { id: 'family', kind: 'living', name: 'Family room', size: [18, 14], state: 'to-build', works: ['build-on', 'finish-shell', 'new-floor', ['window', 3], 'outside-door', 'heat-pump'] },
+      {
+        id: 'family',
+        kind: 'living',
+        name: 'Family room',
+        size: [18, 14],
+        state: 'to-build',
+        works: [
+          'build-on',
+          'finish-shell',
+          'new-floor',
+          ['window', 3],
+          'outside-door',
+          'heat-pump',
+        ],
+      },
       { id: 'dining', kind: 'dining', name: 'Dining room', size: [12, 11] },
       { id: 'yard', kind: 'yard', name: 'Yard', size: [60, 40, 0], works: ['regrade'] },
     ],
@@ -118,9 +206,23 @@ export const SCOPES: readonly Scope[] = [
     hands: 2,
     rooms: [
       { id: 'living', kind: 'living', name: 'Living room', size: [16, 13], works: [['window', 2]] },
-      { id: 'roof', kind: 'roof', name: 'Main roof', size: [40, 28, 0], floor: 1, works: ['new-roof'] },
+      {
+        id: 'roof',
+        kind: 'roof',
+        name: 'Main roof',
+        size: [40, 28, 0],
+        floor: 1,
+        works: ['new-roof'],
+      },
       { id: 'deck', kind: 'porch', name: 'Back deck', size: [16, 12], works: [['deck', 6]] },
-      { id: 'deck-roof', kind: 'roof', name: 'Roof over the back deck', size: [18, 13, 0], works: ['roof-over'], state: 'to-build' },
+      {
+        id: 'deck-roof',
+        kind: 'roof',
+        name: 'Roof over the back deck',
+        size: [18, 13, 0],
+        works: ['roof-over'],
+        state: 'to-build',
+      },
       { id: 'back', kind: 'outside-face', name: 'Back face', size: [40, 1, 9], works: ['siding'] },
       { id: 'side', kind: 'outside-face', name: 'Side face', size: [28, 1, 9], works: ['siding'] },
       { id: 'yard', kind: 'yard', name: 'Yard', size: [60, 40, 0], works: ['yard', 'garden'] },
@@ -146,8 +248,21 @@ export const SCOPES: readonly Scope[] = [
     livedIn: true,
     hands: 1,
     rooms: [
-      { id: 'lower', kind: 'bathroom', name: 'Lower bath', size: [8, 5], works: ['reline', 'bathroom', 'tile-walls', 'tile-floor'] },
-      { id: 'upper', kind: 'bathroom', name: 'Upper bath', size: [9, 6], floor: 1, works: ['reline', 'bathroom', 'tile-walls', 'tile-floor'] },
+      {
+        id: 'lower',
+        kind: 'bathroom',
+        name: 'Lower bath',
+        size: [8, 5],
+        works: ['reline', 'bathroom', 'tile-walls', 'tile-floor'],
+      },
+      {
+        id: 'upper',
+        kind: 'bathroom',
+        name: 'Upper bath',
+        size: [9, 6],
+        floor: 1,
+        works: ['reline', 'bathroom', 'tile-walls', 'tile-floor'],
+      },
       { id: 'bed', kind: 'bedroom', name: 'Bedroom', size: [12, 12], floor: 1 },
     ],
   },
@@ -196,12 +311,18 @@ export function journalOf(scope: Scope): JournalEvent[] {
     });
     if (room.state) {
       const placeId = room.id as never;
-      bodies.push({ type: 'placeStateSaid', payload: { placeId, state: room.state, on: FIRST_DAY } });
+      bodies.push({
+        type: 'placeStateSaid',
+        payload: { placeId, state: room.state, on: FIRST_DAY },
+      });
     }
     for (const work of room.works ?? []) {
       const [workId, count] = typeof work === 'string' ? [work, 1] : work;
       const id = `${room.id}-${workId}` as never;
-      bodies.push({ type: 'workChosen', payload: { id, placeId: room.id as never, workId, count } });
+      bodies.push({
+        type: 'workChosen',
+        payload: { id, placeId: room.id as never, workId, count },
+      });
     }
     for (const [at, opening] of (room.openings ?? []).entries()) {
       bodies.push({
@@ -216,6 +337,19 @@ export function journalOf(scope: Scope): JournalEvent[] {
         },
       });
     }
+  }
+  if (scope.outsideBy) {
+    const { placeId, date } = scope.outsideBy;
+    bodies.push({
+      type: 'demandMade',
+      payload: {
+        id: 'contract',
+        from: 'lender',
+        what: 'outside finished',
+        covers: { kind: 'outside-of', placeId: placeId as never },
+        by: plainDate(date),
+      },
+    });
   }
   return bodies.map((body, at) => ({
     ...body,
