@@ -63,7 +63,7 @@ export const ROOMS: readonly Room[] = [
     `22' 0"`,
     `14' 8"`,
     `9' 0"`,
-    ['screed', 'kitchen', 'tile-floor', 'repaint', ['outside-door', 1]],
+    ['screed', 'kitchen', 'tile-floor', 'repaint', ['outside-door', 1], 'abatement'],
   ],
   [
     'laundry',

@@ -22,7 +22,7 @@ export const ORDERS: readonly (readonly [string, string, string, string, string 
   ['2026-02-26', 'back-bed/floor.carry+planks', 'Plank Yard', '2026-03-10', '2026-03-10'],
   ['2026-02-28', 'bath/fit.radiator+radiator', 'Emberline Heating', '2026-03-10', '2026-03-10'],
   ['2026-03-03', 'bath/fit.basin+basin', 'Basin and Bell', '2026-03-10', '2026-03-10'],
-  ['2026-03-03', 'bath/fit.toilet+toilet', 'Basin and Bell', '2026-03-10', '2026-03-10'],
+  ['2026-03-03', 'bath/fit.toilet+toilet', 'Basin and Bell', '2026-03-17', null],
   ['2026-03-05', 'kitchen/tile.set+tile', 'Quarry Lane', '2026-03-19', null],
   ['2026-03-08', 'bath/fit.bath+mixer', 'Basin and Bell', '2026-03-15', null],
   ['2026-03-10', 'front-bed/trim.doors+door', 'Joiner Street', '2026-03-31', null],

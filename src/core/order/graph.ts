@@ -87,9 +87,14 @@ export function findLoop(ids: readonly JobId[], links: readonly Link[]): JobId[]
 
 /**
  * Drops links that a chain of others already implies, so that a reason names the nearest cause.
- * Safe because no job lasts less than nothing and no wait is negative. Expects no loop.
+ * Safe because no job lasts less than nothing and no wait is negative. A job that is passed already holds nothing back
+ * and implies nothing: what was to come before it may still be open. Expects no loop.
  */
-export function withoutImplied(ids: readonly JobId[], links: readonly Link[]): Link[] {
+export function withoutImplied(
+  ids: readonly JobId[],
+  links: readonly Link[],
+  isPassed: (id: JobId) => boolean = () => false,
+): Link[] {
   const { outOf, sorted } = buildGraph(ids, links);
   const position = new Map(sorted.map((id, index) => [id, index]));
   const reach = new Map<JobId, Set<JobId>>();
@@ -104,6 +109,7 @@ export function withoutImplied(ids: readonly JobId[], links: readonly Link[]): L
       if (reached.has(link.after) && link.leadDays === undefined) continue;
       kept.push(link);
       reached.add(link.after);
+      if (isPassed(link.after)) continue;
       for (const further of reach.get(link.after) ?? []) reached.add(further);
     }
     reach.set(id, reached);

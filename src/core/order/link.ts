@@ -1,7 +1,7 @@
 import { isOutside, pairKey, relationsOf, type HouseToPlan, type PlaceId } from '../house';
 import { turnsOf } from '../steps/turns';
 import { answerOf } from '../schools';
-import { WORKS, type Job } from '../steps';
+import { WORKS, doingOf, type Job } from '../steps';
 import { buildGraph, closureBefore, type Link } from './graph';
 import { JOINED, type End, type JoinedCell } from './joined';
 import { orderBetween, touches, type Ordering } from './table';
@@ -98,6 +98,9 @@ const BACK_IN_USE: ReadonlySet<string> = new Set([
   'fit.appliances',
 ]);
 
+/** From shutting off to hauling away: what puts a room out of use. */
+const OPENING_UP = { from: 1.9, to: 2.999 };
+
 /** A household that stays keeps one of two baths, or kitchens, to use: the next is opened when the last works again. */
 function linksOfTurns(
   jobs: readonly Job[],
@@ -109,7 +112,8 @@ function linksOfTurns(
   const turnOf = ({ placeId }: Job) => (placeId === null ? undefined : turns.get(placeId));
   for (const after of jobs) {
     const turn = turnOf(after);
-    if (turn === undefined || !after.tags.includes('opens-up')) continue;
+    const key = doingOf(after.stepId ?? '')?.key ?? 0;
+    if (turn === undefined || key < OPENING_UP.from || key > OPENING_UP.to) continue;
     for (const before of jobs) {
       if (!BACK_IN_USE.has(before.stepId ?? '') || turnOf(before) !== turn - 1) continue;
       if (kindOf(before.placeId) !== kindOf(after.placeId)) continue;

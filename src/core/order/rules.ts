@@ -590,7 +590,7 @@ const FIT_OUT: readonly Rule[] = [
   here('rough.cable', 'fit.lights', 'physics', 'Lights hang on their cable.'),
   here('#paint', 'fit.lights', 'practice', 'Lights go up on a painted ceiling.'),
   here('#board', 'fit.lights', 'physics', 'Lights hang from a closed ceiling.'),
-  ...each(['fit.toilet', 'fit.basin', 'fit.bath', 'fit.washer', 'fit.sink'], (id) =>
+  ...each(['fit.toilet', 'fit.basin', 'fit.bath', 'fit.washer', 'fit.sink', 'fit.radiator'], (id) =>
     here('rough.water', id, 'physics', 'It ends the pipes.'),
   ),
   ...each(

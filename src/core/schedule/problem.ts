@@ -84,7 +84,10 @@ export function layGround(
   const links = withOrderChains(jobs, linkJobs(jobs, project), progress, orders);
   const loop = findLoop(ids, links);
   if (loop) return fail(loopError(loop, jobs, links));
-  const graph = buildGraph(ids, withoutImplied(ids, links));
+  const graph = buildGraph(
+    ids,
+    withoutImplied(ids, links, (id) => progressOf(progress, id).doneOn !== null),
+  );
   const firstHour = momentAt(project.house.firstDay, 0);
   return ok({
     project,

@@ -181,7 +181,8 @@ describe('visits belong to a phase', () => {
       payload: {
         jobId: 'floor0/hold.plumbing' as never,
         on: plainDate('2026-02-02'),
-        result: 'passed', note: null,
+        result: 'passed',
+        note: null,
       },
     } as EventBodyOf);
     const livedIn = { ...house, house: { ...house.house, occupancy: 'lived-in' as const } };

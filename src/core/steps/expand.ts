@@ -1,6 +1,7 @@
 import { settleMaterial } from '../finishes';
 import {
   hasNothingToTakeOut,
+  isOutside,
   placesInOrder,
   stateOf,
   type HouseToPlan,
@@ -16,6 +17,7 @@ import { AREA_PER_SQFT, TICKS_PER_FOOT, cents, minutes, type Minutes } from '../
 import type { Job, JobMaterial, Quantity } from './job';
 import { jobIdFor } from './job-id';
 import { doingOf, verbOf } from './doing';
+import { goneBy } from './gone-past';
 import { findStep } from './library';
 import { hiredLimits, limitsOf } from './limits';
 import { quantityOf, workIn } from './measures';
@@ -181,21 +183,24 @@ function isOnRecord(project: HouseToPlan, id: string): boolean {
 
 /**
  * Jobs whose phase is the room: with room by room each room that asks is visited when it is ready, and so are baths
- * that are renewed in turn.
+ * that are renewed in turn; what is framed outside keeps no room inside waiting.
  */
-function splitByRoom(asks: Asks, project: HouseToPlan): Asks {
+function splitByPhase(asks: Asks, project: HouseToPlan): Asks {
   const turns = turnsOf(project);
-  const isByRoom = project.path === 'rooms';
-  if (!isByRoom && turns.size === 0) return asks;
   const split: Asks = new Map();
   for (const [id, ask] of asks) {
     const places = ask.serves.flatMap((placeId) => project.places[placeId] ?? []);
-    const isSplit = isPhased(ask.step) && places.length > 1 && !isOnRecord(project, id);
-    if (!isSplit || (!isByRoom && !places.some((place) => turns.has(place.id)))) split.set(id, ask);
-    else {
-      for (const place of places) {
-        split.set(jobIdFor(place.id, ask.step.id), { ...ask, where: place, serves: [] });
-      }
+    if (!isPhased(ask.step) || places.length < 2 || isOnRecord(project, id)) {
+      split.set(id, ask);
+      continue;
+    }
+    const isAll = project.path === 'rooms' || places.some((place) => turns.has(place.id));
+    const isInside = places.some(({ kind }) => !isOutside(kind));
+    const apart = places.filter(({ kind }) => isAll || (isInside && isOutside(kind)));
+    const together = places.filter((place) => !apart.includes(place)).map((place) => place.id);
+    if (together.length > 0) split.set(id, { ...ask, serves: together });
+    for (const place of apart) {
+      split.set(jobIdFor(place.id, ask.step.id), { ...ask, where: place, serves: [] });
     }
   }
   return split;
@@ -238,6 +243,7 @@ function collectAsks(project: HouseToPlan): Asks {
     if (step && applies(step, project, undefined)) ask(step, null, always, 1);
   }
   const scope = scopeOf(project);
+  const isPast = goneBy(project);
   for (const place of placesInOrder(project)) {
     const isNew = hasNothingToTakeOut(stateOf(project, place));
     for (const wanted of worksWantedIn(place, scope)) {
@@ -245,11 +251,12 @@ function collectAsks(project: HouseToPlan): Asks {
       for (const stepId of stepsOf(wanted.work, asked)) {
         const step = findStep(stepId);
         if (!step || !applies(step, project, place) || (isNew && isForOld(stepId))) continue;
+        if (isPast(wanted.work.id, place.id, stepId)) continue;
         ask(step, place, wanted, wanted.work.bundle?.includes(stepId) ? wanted.nth : 1);
       }
     }
   }
-  return splitByRoom(asks, project);
+  return splitByPhase(asks, project);
 }
 
 const NUMBERS = ['', '', 'second', 'third', 'fourth'];

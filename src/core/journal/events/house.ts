@@ -64,6 +64,8 @@ export const startProject = (started: z.infer<typeof startedSchema>): Project =>
 export const houseStarted = defineEvent({
   type: 'houseStarted',
   payload: startedSchema,
+  // Version 2 may have days that come back every year.
+  upgrades: [(payload) => payload],
   refers: () => false,
   apply: () => undefined,
 });
@@ -88,6 +90,8 @@ export const unitsChosen = defineEvent({
 export const peopleAgreed = defineEvent({
   type: 'peopleAgreed',
   payload: z.object({ people: peopleSchema }),
+  // Version 2 may have days that come back every year.
+  upgrades: [(payload) => payload],
   apply: (house, { people }) => {
     for (const { id, name } of house.people) house.formerNames[id] = name;
     for (const { id } of people) delete house.formerNames[id];

@@ -89,6 +89,8 @@ export const daysWithoutAgreed = defineEvent({
 export const workChosen = defineEvent({
   type: 'workChosen',
   payload: workChoiceSchema,
+  // Version 2 may tell how an opening changes, and which of its kind in the place it is.
+  upgrades: [(payload) => payload],
   refers: (house, { placeId }) => Object.hasOwn(house.places, placeId),
   apply: (house, work) => {
     house.works[work.id] = work;

@@ -32,6 +32,8 @@ export const suspicionSettled = defineEvent({
 export const demandMade = defineEvent({
   type: 'demandMade',
   payload: demandSchema,
+  // Version 2 may cover several jobs, the shell, or the outside of one place.
+  upgrades: [(payload) => payload],
   apply: (house, demand) => {
     house.demands[demand.id] = demand;
   },

@@ -333,7 +333,7 @@ const FLOORS: readonly Step[] = [
       wait: { hours: 48, what: 'The leveller hardens' },
       materials: [material('leveller', 'Self-leveller', 'bag', 25, 38, { metric: ['bag', 2.3] })],
       cautions: ['silica', 'weight'],
-      says: ['level', 'leveller', 'levelling'],
+      says: ['level', 'leveller', 'levelling', 'level floor', 'levelling floor'],
     },
   ),
   step(13, 'floor.carry', 'Carry the floor boards in to settle', own('floor', 30, 100), {
