@@ -50,7 +50,8 @@ describe('the three gates', () => {
       new Set(jobsOfGate(plan, gate).map(({ id }) => id));
     for (const id of ids('sleep')) expect(ids('live')).toContain(id);
     for (const id of ids('live')) expect(ids('done')).toContain(id);
-    expect(ids('done').size).toBe(plan.jobs.length);
+    // All but looking again a season later, which keeps no gate open.
+    expect(ids('done').size).toBe(plan.jobs.length - 1);
     const { sleep, done } = plan.gates;
     expect(addedBy(plan, 'sleep') + addedBy(plan, 'live') + addedBy(plan, 'done')).toBe(
       done.jobsLeft + done.checksLeft,
