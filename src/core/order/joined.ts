@@ -139,7 +139,7 @@ export const JOINED: readonly JoinedCell[] = [
     id: 'carried-from-below',
     relation: 'below',
     forwards: true,
-    before: end(...CARRIES, ['base', 'wallCore']),
+    before: end(3, 3.39, ['base']),
     after: end(3.4, 3.7, ['floorCore', 'wallCore', 'ceilingCore', 'roofCore']),
     strength: 'safety',
     why: 'What carries is made good from the bottom up.',

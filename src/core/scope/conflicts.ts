@@ -1,7 +1,10 @@
 import type { Element, PlaceId, HouseToPlan } from '../house';
 import { scopeOf, type ScopeItem } from './scope';
 
-/** What a work takes away or replaces, and what it counts on staying. */
+/**
+ * What a work takes away or replaces, and what it counts on staying. A wall that goes leaves three to repaint, and a
+ * roof is both mended and replaced by mistake alone.
+ */
 const TAKES: Record<string, readonly Element[]> = {
   reline: ['ceiling', 'walls'],
   'reline-walls': ['walls'],
@@ -11,8 +14,9 @@ const TAKES: Record<string, readonly Element[]> = {
   'new-floor': ['floor'],
   'tile-floor': ['floor'],
   screed: ['floor'],
-  'open-up': ['walls'],
-  'move-wall': ['walls'],
+  'sheet-floor': ['floor'],
+  'new-roof': ['skin'],
+  render: ['skin'],
   window: ['windows'],
   'inside-doors': ['doors'],
   'new-stair': ['stairs'],
@@ -31,6 +35,7 @@ const RELIES_ON: Record<string, readonly Element[]> = {
   'mend-pipes': ['plumbing'],
   'mend-power': ['power'],
   'patch-skin': ['skin'],
+  roof: ['skin'],
 };
 
 /** Two works in one place of which one takes away what the other makes good. */
