@@ -8,7 +8,13 @@ export const PHONE = { width: 390, height: 844 };
 export const WIDE = { width: 1280, height: 800 };
 
 type Room = { kind: string; name?: string; length: string; width: string; height?: string };
-type House = { name?: string; yearBuilt?: string; firstDay?: string; helper?: string };
+type House = {
+  livedIn?: true;
+  name?: string;
+  yearBuilt?: string;
+  firstDay?: string;
+  helper?: string;
+};
 type Place =
   | 'Today'
   | 'House'
@@ -86,12 +92,14 @@ export class Porch {
     yearBuilt = '1928',
     firstDay = '2026-03-01',
     helper = 'Ana',
+    livedIn,
   }: House = {}): Promise<void> {
     await this.page.goto('/');
     await this.page.getByRole('link', { name: 'Start my house' }).click();
     await this.fill('Name of the house', name);
     await this.fill('Year built', yearBuilt);
     await this.fill('First day of work', firstDay);
+    if (livedIn) await this.choose('During the work', 'We live in it');
     await this.fill('Wished move-in day', '2026-08-31');
     await this.fill('Helper’s name', helper);
     await this.fill('Hours each weekend day', '5h');
