@@ -8,7 +8,7 @@ test('a school is tried before it is kept, and says what moves and why', async (
   await porch.openDemo();
   await porch.go('Order');
   await page.getByRole('link', { name: 'Where builders disagree' }).click();
-  await page.getByRole('radio', { name: 'Floor wall to wall, then cabinets' }).click();
+  await page.getByRole('radio', { name: 'First coats, floors, then the walls' }).click();
   await expect(
     page.getByRole('status').filter({ hasText: 'The plan repairs itself' }),
   ).toBeVisible();
@@ -16,11 +16,11 @@ test('a school is tried before it is kept, and says what moves and why', async (
   await expect(page.getByRole('heading', { name: 'What moves, and why' })).toBeVisible();
   await porch.press('Keep it so');
   await expect(
-    page.getByRole('radio', { name: /^Floor wall to wall, then cabinets.*your way now/ }),
+    page.getByRole('radio', { name: /^First coats, floors, then the walls.*your way now/ }),
   ).toBeVisible();
   await porch.press('Undo');
   await expect(
-    page.getByRole('radio', { name: /^Cabinets, then the floor up to them.*your way now/ }),
+    page.getByRole('radio', { name: /^Paint, then floors.*your way now/ }),
   ).toBeVisible();
 });
 

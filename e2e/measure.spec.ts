@@ -76,9 +76,10 @@ for (const [size, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
     await expect(page.getByText(/rows of 5", boards of 6'/)).toBeVisible();
 
     await porch.go('Stores');
-    await expect(page.getByText(/^\d+ boards · Oak strip, 5" face$/)).toBeVisible();
     const later = page.getByRole('button', { name: /^Show all \d+: / });
+    await expect(page.getByRole('button', { name: /^Ask the shops: / }).first()).toBeVisible();
     while ((await later.count()) > 0) await later.first().click();
+    await expect(page.getByText(/^\d+ boards · Oak strip, 5" face$/)).toBeVisible();
     await expect(
       page.getByText(/^\d+ sheets · Drywall 1\/2", sheets 8 to 12 ft$/).first(),
     ).toBeVisible();
@@ -240,6 +241,9 @@ test('shops are asked, one order serves several rooms, what is short by hand get
 }) => {
   await porch.openDemo();
   await porch.go('Stores');
+  const later = page.getByRole('button', { name: /^Show all \d+: / });
+  await expect(page.getByRole('button', { name: /^Ask the shops: / }).first()).toBeVisible();
+  while ((await later.count()) > 0) await later.first().click();
   await porch.press('Ask the shops: Self-leveller');
   const offers = page.getByRole('group', { name: 'Offers: Self-leveller' });
   await expect(offers.getByRole('button')).toHaveCount(3);

@@ -77,7 +77,7 @@ test('what does not go through the door is carried in before the way is closed',
   await porch.fill('Door, clear height', '78"');
   await porch.fill('The job it is for', 'set the cabinets');
   await page.getByRole('radiogroup', { name: 'It is for' }).getByRole('radio').first().click();
-  await porch.fill('What would shut it out', 'case the openings, kitchen');
+  await porch.fill('What would shut it out', 'case the opening, kitchen');
   await page
     .getByRole('radiogroup', { name: 'It would be shut out by' })
     .getByRole('radio')

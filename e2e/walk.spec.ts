@@ -59,7 +59,7 @@ for (const [size, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
     await porch.openRoom('Back bedroom');
     await expect(page.getByText('Walk: windows replace, sill rotten')).toBeVisible();
     await expect(
-      page.getByRole('link', { name: /^.*Open up and look, Back bedroom/ }),
+      page.getByRole('link', { name: /^.*Open a hand-sized look-hole, Back bedroom/ }),
     ).toBeVisible();
 
     // Undecided has its day; opening up settles what frightened.

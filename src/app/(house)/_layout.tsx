@@ -1,12 +1,14 @@
 import { Slot } from 'expo-router';
-import { useLateScreensAhead } from '@/features/late';
+import { lateScreen, useLateScreensAhead } from '@/features/late';
 import { Frame, HouseGate } from '@/features/shell';
+
+const WalkStrip = lateScreen('WalkStrip');
 
 export default function HouseLayout() {
   useLateScreensAhead();
   return (
     <HouseGate>
-      <Frame>
+      <Frame walkStrip={WalkStrip}>
         <Slot />
       </Frame>
     </HouseGate>

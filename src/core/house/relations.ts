@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import { isOutside, placeIdSchema, type Place, type PlaceId } from './place';
-import type { HouseToPlan } from './to-plan';
 
 /**
  * How two places belong together. Read as "this place … those places": a face is the outside of rooms, a roof lies
@@ -33,7 +32,11 @@ export type Related = z.infer<typeof relatedSchema>;
 
 export type Relation = { kind: RelationKind; from: PlaceId; to: PlaceId; told: boolean };
 
-type Places = Pick<HouseToPlan, 'places' | 'placeOrder' | 'relations'>;
+type Places = {
+  places: Readonly<Record<string, Place>>;
+  placeOrder: readonly PlaceId[];
+  relations: Readonly<Record<string, readonly PlaceId[]>>;
+};
 
 /** Which relations make sense to ask of a place. */
 export function relationsToAsk(kind: Place['kind']): RelationKind[] {

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { plainDateSchema } from '../units';
 import { placeKindSchema, type Place } from './place';
-import type { HouseToPlan } from './to-plan';
 
 /** What a place is today. */
 export const PLACE_STATES = [
@@ -28,7 +27,7 @@ export const placeTodaySchema = z.object({
 export type PlaceToday = z.infer<typeof placeTodaySchema>;
 
 export const stateOf = (
-  { placeStates }: Pick<HouseToPlan, 'placeStates'>,
+  { placeStates }: { placeStates: Readonly<Record<string, PlaceToday>> },
   place: Pick<Place, 'id'>,
 ): PlaceState => placeStates[place.id]?.state ?? 'finished';
 

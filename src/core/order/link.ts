@@ -1,4 +1,4 @@
-import { isOutside, pairKey, relationsOf, type HouseToPlan, type PlaceId } from '../house';
+import { isOutside, pairKey, relationsOf, type PlaceId } from '../house';
 import { turnsOf } from '../steps/turns';
 import { answerOf } from '../schools';
 import { WORKS, doingOf, type Job } from '../steps';
@@ -6,27 +6,9 @@ import { buildGraph, closureBefore, type Link } from './graph';
 import { JOINED, type End, type JoinedCell } from './joined';
 import { orderBetween, touches, type Ordering } from './table';
 import { placedIn, type Placed } from './placed';
+import type { OwnOrder } from './own-order';
 import { pairRules, RULES, selects } from './pairs';
 import type { Rule } from './rules';
-
-export type OwnOrder = Pick<
-  HouseToPlan,
-  | 'ownRules'
-  | 'overruled'
-  | 'path'
-  | 'schools'
-  | 'house'
-  | 'places'
-  | 'placeOrder'
-  | 'placeStates'
-  | 'relations'
-  | 'works'
-  | 'surveys'
-  | 'settlements'
-  | 'deferred'
-  | 'inspections'
-  | 'bookings'
->;
 
 /** A rule of a school holds while the house answers so. */
 export const holds = ({ school }: Rule, own: OwnOrder): boolean =>

@@ -1,7 +1,7 @@
 import { relationsOf, type PlaceId } from '../house';
 import { answerOf } from '../schools';
 import { doingOf, type Doing, type Job, type Key } from '../steps';
-import type { OwnOrder } from './link';
+import type { OwnOrder } from './own-order';
 
 /** A job in one of the places it is done in or for, with what it does there. */
 export type Placed = Doing & { job: Job; stepId: string | null };

@@ -1,14 +1,24 @@
-import type { ReactNode } from 'react';
+import type { ComponentType, ReactNode } from 'react';
 import { View } from 'react-native';
 import { usePathname } from 'expo-router';
-import { LogStrip, WalkStrip } from '@/features/log';
+import type { PlaceId } from '@/core/house';
+import { LogStrip } from '@/features/log';
 import { selectPlaces, selectPlanning, useAppSelector } from '@/store';
 import { useWide } from '@/ui';
 import { Notices } from './Notices';
 import { Rail } from './Rail';
 
+type WalkStrip = ComponentType<{ placeId: PlaceId | null }>;
+
 /** The page with rail and log strip round it. On a phone the strip docks over the rail. */
-export function Frame({ children }: { children: ReactNode }) {
+export function Frame({
+  walkStrip,
+  children,
+}: {
+  /** The walk's strip with its grammar: it comes when somebody sets out to walk. */
+  walkStrip: WalkStrip;
+  children: ReactNode;
+}) {
   const wide = useWide();
   // A plan stands on screen while a better one is looked for.
   const { working } = useAppSelector(selectPlanning);
@@ -18,7 +28,7 @@ export function Frame({ children }: { children: ReactNode }) {
         {children}
       </View>
       <Notices />
-      <DockedStrip />
+      <DockedStrip walkStrip={walkStrip} />
     </View>
   );
   return wide ? (
@@ -35,10 +45,10 @@ export function Frame({ children }: { children: ReactNode }) {
 }
 
 /** The evening's strip everywhere; on the walk, the one that takes what is seen. */
-function DockedStrip() {
+function DockedStrip({ walkStrip: Walk }: { walkStrip: WalkStrip }) {
   const path = usePathname();
   const places = useAppSelector(selectPlaces);
   if (!path.startsWith('/walk')) return <LogStrip />;
   const standingIn = places.find(({ id }) => path === `/walk/${id}`);
-  return <WalkStrip placeId={standingIn?.id ?? null} />;
+  return <Walk placeId={standingIn?.id ?? null} />;
 }
