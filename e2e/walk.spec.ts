@@ -99,13 +99,19 @@ test.describe('on the walk', () => {
     await porch.fill('Keep to use again', 'Beadboard');
     await porch.fill('Its size', '8 ft, 40 pieces');
     await porch.press('Note it');
-    await expect(
-      page.getByText(/“Take a wall out” takes away what “Repaint” makes good/),
-    ).toBeVisible();
+    // A wall that goes leaves three to repaint: the two do not exclude each other.
+    await expect(element(porch, 'Walls')).toContainText('remove');
+    await expect(page.getByText(/takes away what “Repaint” makes good/)).toBeHidden();
     await porch.go('Stores');
     await expect(page.getByText('8 ft, 40 pieces')).toBeVisible();
     await porch.press(/^Undo: Small bedroom/);
     await expect(page.getByText('8 ft, 40 pieces')).toBeHidden();
+    // A new floor over one that is to be sanded does.
+    await walk(porch, 'Small bedroom');
+    await element(porch, 'Floor').getByRole('radio', { name: 'replace' }).click();
+    await expect(
+      page.getByText(/“New floor” takes away what “Sand and finish the old floor” makes good/),
+    ).toBeVisible();
   });
 
   test('a date from outside: before the first day it is refused, else it stands in the plan', async ({

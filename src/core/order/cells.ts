@@ -158,10 +158,17 @@ export const LAYERS: readonly Layer[] = [
   layer([1.3, 1.3], [1.8, 1.81], 'room', 'physics', 'It is ordered once it is chosen.'),
   layer(
     [1.6, 1.6],
-    [1.89, 1.94],
+    [1.85, 1.94],
     'assembly',
     'practice',
     'Nothing is set up before you may begin.',
+  ),
+  layer(
+    [1.8, 1.8],
+    [1.85, 1.86],
+    'room',
+    'practice',
+    'What is hired comes when it is needed, not weeks before.',
   ),
   layer(
     [1.8, 1.88],

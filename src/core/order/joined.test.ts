@@ -195,6 +195,16 @@ const CASES: Readonly<
       chosen('attic', 'blown-attic'),
     ],
   },
+  'lines-before-sealed-attic': {
+    pair: ['bed/rough.cable', 'attic/insulate.seal'],
+    told: related('below', 'bed', 'attic'),
+    bodies: [
+      bed,
+      chosen('bed', 'rewire'),
+      upstairs('attic', 'attic'),
+      chosen('attic', 'blown-attic'),
+    ],
+  },
   'rooms-before-their-hall': {
     pair: ['bed/demo.haul', 'hall/floor.lay'],
     told: related('way-through', 'hall', 'bed'),

@@ -1,4 +1,4 @@
-import type { RelationKind } from '../house';
+import type { PlaceKind, RelationKind } from '../house';
 import { setOf, type Assembly, type AssemblySet } from '../steps/assemblies';
 import type { Strength } from './rules';
 
@@ -20,6 +20,8 @@ export type JoinedCell = {
   whenGuessed?: 'practice';
   /** Only where the later end is a room. */
   inside?: true;
+  /** Only where the later end is a place of this kind. */
+  onlyIn?: PlaceKind;
   why: string;
 };
 
@@ -206,6 +208,16 @@ export const JOINED: readonly JoinedCell[] = [
     after: end(8.15, 8.15),
     strength: 'cover-up',
     why: 'Cable and ducts in the attic floor lie before they are buried.',
+  },
+  {
+    id: 'lines-before-sealed-attic',
+    relation: 'below',
+    forwards: true,
+    onlyIn: 'attic',
+    before: end(5, 6.99, ['ceilingCore', 'ceiling', 'wires', 'air']),
+    after: end(7.1, 7.1),
+    strength: 'practice',
+    why: 'Cable and ducts leave holes in the attic floor: they are sealed after.',
   },
   {
     id: 'rooms-before-their-hall',

@@ -56,6 +56,7 @@ function linksBetween(
     for (const cell of cells.get(kind) ?? []) {
       const [first, second] = cell.forwards ? [from, to] : [to, from];
       if (cell.inside && isOutside(own.places[second]?.kind ?? 'yard')) continue;
+      if (cell.onlyIn && own.places[second]?.kind !== cell.onlyIn) continue;
       // What waits its turn is not waited for.
       if ((turns.get(first) ?? 1) > (turns.get(second) ?? 1)) continue;
       const befores = (placed.get(first) ?? []).filter((each) => isAt(cell.before, each));

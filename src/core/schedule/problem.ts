@@ -72,6 +72,9 @@ const ANSWER_DAYS = 1;
 const ROOMS_AT_MOST = 10_000;
 const GROUPS_OF_PATH = 1_000_000;
 
+/** New keys on the first day of ownership; alarms where people sleep on the first day of work. */
+const FIRST_DAY: ReadonlySet<string> = new Set(['safe.locks', 'site.alarms']);
+
 export function layGround(
   project: HouseToPlan,
   now: Moment,
@@ -103,9 +106,10 @@ export function layGround(
     allowances: allowances(project, caution.risk),
     urgent: closureBefore(
       graph,
-      openRisks(project)
-        .map(({ lookJobId }) => lookJobId)
-        .filter((id) => ids.includes(id)),
+      [
+        ...openRisks(project).map(({ lookJobId }) => lookJobId),
+        ...jobs.filter(({ stepId }) => FIRST_DAY.has(stepId ?? '')).map(({ id }) => id),
+      ].filter((id) => ids.includes(id)),
     ),
     dryIn: closureBefore(
       graph,

@@ -99,6 +99,7 @@ export const DOES: Readonly<Record<string, Doing>> = {
   'demo.ceiling': opens(0.2, ['ceiling']),
   'demo.walls': opens(0.3, ['wall']),
   'demo.partition': opens(0.31, ['wallCore', 'wall']),
+  'demo.surround': opens(0.305, ['wall']),
   'demo.siding': opens(0.32, ['skin']),
   'demo.porch': opens(0.35, ['floorCore', 'roofCore', 'floor', 'base']),
   'demo.floor': opens(0.4, ['floor']),

@@ -388,6 +388,10 @@ export function expandJobs(project: HouseToPlan): Job[] {
     if (where === null || typeof where === 'number') continue;
     beside.set(where.id, (beside.get(where.id) ?? new Set()).add(step.id));
   }
+  // Where the whole wall is stripped, the part of it round the bath is too.
+  for (const [placeId, steps] of beside) {
+    if (steps.has('demo.walls')) asks.delete(jobIdFor(placeId, 'demo.surround'));
+  }
   const known: Known = { project, besideOf: ({ id }) => beside.get(id) ?? NO_STEPS };
   const fromLibrary = [...asks].map(([id, ask]) => jobOf(id as JobId, ask, known));
   const ownJobs = Object.values(project.ownJobs)

@@ -25,6 +25,7 @@ const OUT_A_DAY_EACH: JobLimits = { inOneGo: 'each', outdoors: true };
 const BY_STEP: Readonly<Record<string, JobLimits>> = {
   'demo.ceiling': DUST,
   'demo.walls': DUST,
+  'demo.surround': DUST,
   'demo.floor': DUST,
   'demo.wall': { ...DUST, inOneGo: 'each' },
   'demo.partition': DUST,

@@ -48,6 +48,7 @@ function debrisOf({ place, house, beside, count: pieces }: Measured): number {
   const pounds =
     (beside.has('demo.ceiling') ? sqft(ceiling) * wall : 0) +
     (beside.has('demo.walls') ? sqft(wallsGross) * wall : 0) +
+    (beside.has('demo.surround') && !beside.has('demo.walls') ? SURROUND_SQFT * wall : 0) +
     (beside.has('demo.floor') ? sqft(floor) * underfoot : 0) +
     (beside.has('demo.siding') ? sqft(wallsGross) * POUNDS.board : 0) +
     (beside.has('demo.porch') ? sqft(floor) * POUNDS.mortar : 0) +

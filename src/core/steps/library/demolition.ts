@@ -62,6 +62,17 @@ export const DEMOLITION: readonly Step[] = [
     tags: ['opens-up'],
     says: ['partition out'],
   }),
+  step(
+    4,
+    'demo.surround',
+    'Strip the wall round the bath to the studs',
+    own('surround', 300, 100),
+    {
+      cautions: ['lead-asbestos', 'dust', 'power', 'weight', 'water'],
+      tags: ['opens-up'],
+      says: ['strip surround'],
+    },
+  ),
   step(4, 'demo.siding', 'Strip the old siding', own('walls', 240, 100), {
     cautions: ['lead-asbestos', 'falls', 'power'],
     tags: ['opens-up'],

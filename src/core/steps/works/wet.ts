@@ -90,7 +90,17 @@ export const WET_WORKS: readonly Work[] = [
     group: 'Bath and laundry',
     also: 'surround wet wall',
     kinds: ['bathroom', 'laundry'],
-    steps: [...LOOK, 'decide.finishes', ...TILED, 'close.clean', 'close.punch'],
+    steps: [
+      ...LOOK,
+      ...OLD_HOUSE,
+      ...SAFE,
+      'decide.finishes',
+      'demo.surround',
+      ...HAUL,
+      ...TILED,
+      'close.clean',
+      'close.punch',
+    ],
     counted: 'surrounds',
   },
   {
