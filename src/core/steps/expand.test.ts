@@ -26,6 +26,18 @@ describe('works become jobs', () => {
     expect(two?.materials[0]?.units).toBe(2);
   });
 
+  it('what is counted adds up; what a room has once is done once, whoever asks', () => {
+    const jobs = jobsOf(
+      added(place('a')),
+      chosen('a', 'window', 2),
+      chosen('a', 'inside-doors', 1),
+      chosen('a', 'rewire'),
+      chosen('a', 'heat-pump'),
+    );
+    expect(jobs.get('a/trim.casing')?.quantity).toEqual({ kind: 'count', count: 3 });
+    expect(jobs.get('a/rough.cable')?.quantity).toEqual({ kind: 'count', count: 1 });
+  });
+
   it('one job a place and step, however many works ask for it', () => {
     const jobs = jobsOf(added(place('a')), chosen('a', 'reline'), chosen('a', 'repaint'));
     const prime = [...jobs.values()].filter(({ stepId }) => stepId === 'paint.prime');

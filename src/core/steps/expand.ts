@@ -218,7 +218,13 @@ const idOf = (step: Step, where: Place | number | null, nth: number): JobId =>
 
 function collectAsks(project: HouseToPlan): Asks {
   const asks: Asks = new Map();
-  const ask = (step: Step, place: Place | null, wanted: Omit<Ask, 'serves'>, nth: number): void => {
+  const ask = (
+    step: Step,
+    place: Place | null,
+    wanted: Omit<Ask, 'serves'>,
+    nth: number,
+    isCounted = false,
+  ): void => {
     const where = place === null ? null : whereOf(step, place);
     // What is put off until after the move has its own visit; the first has passed by then.
     const phase = isPhased(step) && wanted.deferred ? 2 : nth;
@@ -228,7 +234,10 @@ function collectAsks(project: HouseToPlan): Asks {
       step,
       where,
       nth: phase,
-      count: (known?.count ?? 0) + wanted.count,
+      // Two windows and a door are three to case; the cable of a room is pulled once, whoever asks for it.
+      count: isCounted
+        ? (known?.count ?? 0) + wanted.count
+        : Math.max(known?.count ?? 0, wanted.count),
       deferred: wanted.deferred && (known?.deferred ?? true),
       because: [...new Set([...(known?.because ?? []), ...wanted.because])],
       serves:
@@ -252,7 +261,13 @@ function collectAsks(project: HouseToPlan): Asks {
         const step = findStep(stepId);
         if (!step || !applies(step, project, place) || (isNew && isForOld(stepId))) continue;
         if (isPast(wanted.work.id, place.id, stepId)) continue;
-        ask(step, place, wanted, wanted.work.bundle?.includes(stepId) ? wanted.nth : 1);
+        ask(
+          step,
+          place,
+          wanted,
+          wanted.work.bundle?.includes(stepId) ? wanted.nth : 1,
+          wanted.work.counted !== undefined,
+        );
       }
     }
   }
