@@ -61,8 +61,11 @@ test('days away and a season of rest are kept in Settings, and dropped again', a
   await porch.fill('To', '2026-04-12');
   await porch.fill('Hours a day', '0');
   await porch.fill('Because', 'holiday');
+  await page.getByRole('checkbox', { name: 'Every year' }).click();
   await porch.press('Keep these days');
-  const kept = page.getByText('Me: Sat 4 Apr to Sun 12 Apr, away (holiday)', { exact: true });
+  const kept = page.getByText('Me: Sat 4 Apr to Sun 12 Apr, every year, away (holiday)', {
+    exact: true,
+  });
   await expect(kept).toBeVisible();
   await porch.press(/^Drop: Me: Sat 4 Apr/);
   await expect(kept).toHaveCount(0);

@@ -5,14 +5,14 @@ import type { EventBodyOf } from '@/core/journal';
 import { parseComingDay } from '@/core/log';
 import { formatDate, formatMinutes, type PlainDate } from '@/core/units';
 import { selectToday, useAppSelector } from '@/store';
-import { Button, Choice, Field, useKeeping } from '@/ui';
+import { Button, Choice, Field, Tick, useKeeping } from '@/ui';
 import { hoursField } from '@/features/hours';
 
 type Errors = { from?: string; to?: string; hours?: string };
 
 /** `Ana: Sat 4 Apr to Sun 5 Apr, 8h a day (helps with the board)`. */
 export const datedWords = (
-  { from, to, minutes, because }: DatedHours,
+  { from, to, minutes, because, everyYear }: DatedHours,
   name: string,
   today: PlainDate,
 ): string => {
@@ -21,7 +21,8 @@ export const datedWords = (
       ? formatDate(from, today)
       : `${formatDate(from, today)} to ${formatDate(to, today)}`;
   const hours = minutes === 0 ? 'away' : `${formatMinutes(minutes)} a day`;
-  return `${name}: ${days}, ${hours}${because === '' ? '' : ` (${because})`}`;
+  const again = everyYear ? ', every year' : '';
+  return `${name}: ${days}${again}, ${hours}${because === '' ? '' : ` (${because})`}`;
 };
 
 /** Some days on which somebody gives other hours than the week says: away, a push, the dates a helper promised. */
@@ -38,18 +39,20 @@ export function DatedDaysForm({
   const today = useAppSelector(selectToday);
   const [who, setWho] = useState<string>(people[0]?.id ?? '');
   const [text, setText] = useState({ from: '', to: '', hours: '', because: '' });
+  const [everyYear, setEveryYear] = useState(false);
   const [errors, setErrors] = useState<Errors>({});
   const type = (field: keyof typeof text) => (value: string) => {
     setText((before) => ({ ...before, [field]: value }));
     setErrors({});
   };
   const person = people.find(({ id }) => id === who) ?? people[0];
-  const keeping = useKeeping({ who, text });
+  const keeping = useKeeping({ who, text, everyYear });
   const save = async () => {
     const read = readDays(text, today);
     if ('errors' in read) return setErrors(read.errors);
     if (!person) return;
-    const dates = [...(person.dates ?? []), read.dated];
+    const dated = everyYear ? { ...read.dated, everyYear } : read.dated;
+    const dates = [...(person.dates ?? []), dated];
     const change: EventBodyOf = {
       type: 'peopleAgreed',
       payload: {
@@ -57,8 +60,11 @@ export function DatedDaysForm({
       },
     };
     await keeping(
-      () => onDays(change, datedWords(read.dated, person.name, today)),
-      () => setText({ from: '', to: '', hours: '', because: '' }),
+      () => onDays(change, datedWords(dated, person.name, today)),
+      () => {
+        setText({ from: '', to: '', hours: '', because: '' });
+        setEveryYear(false);
+      },
     );
   };
   return (
@@ -101,6 +107,9 @@ export function DatedDaysForm({
         value={text.because}
         onChangeText={type('because')}
       />
+      <View className="flex-row">
+        <Tick label="Every year" on={everyYear} onChange={setEveryYear} />
+      </View>
       <Button className="self-start" label={label} onPress={() => void save()} />
     </View>
   );
