@@ -309,9 +309,9 @@ describe('the scope then and now', () => {
 describe('decisions that exclude each other', () => {
   it.each([
     [
-      'walls remove',
+      'walls replace',
       'repaint',
-      [seen({ element: 'walls', decision: 'remove' }), chosen('back', 'repaint')],
+      [seen({ element: 'walls', decision: 'replace' }), chosen('back', 'repaint')],
       'walls',
     ],
     [
@@ -335,9 +335,14 @@ describe('decisions that exclude each other', () => {
     expect(scopeOf(house)).toHaveLength(2);
   });
 
+  it('a wall that goes leaves three to repaint', () => {
+    const both = [seen({ element: 'walls', decision: 'remove' }), chosen('back', 'repaint')];
+    expect(conflictsOf(houseOf(...BASE, ...both))).toEqual([]);
+  });
+
   it('are caught whatever else is decided, and whichever comes first', () => {
     const pairs = [
-      ['walls', 'remove', 'repaint'],
+      ['walls', 'replace', 'repaint'],
       ['walls', 'replace', 'patch-walls'],
       ['ceiling', 'remove', 'patch-ceiling'],
       ['floor', 'replace', 'sand-floor'],
