@@ -716,6 +716,9 @@ const FINISH: readonly Rule[] = [
   house('safe.locks', 'move.in', 'safety', 'New keys before your things come in.'),
   house('trim.rail', 'move.in', 'safety', 'Stairs have rails before anyone lives there.'),
   house('move.in', 'after.papers', 'practice', 'Papers can wait for a table.'),
+  ...each(['final.electric', 'final.plumbing', 'final.mechanical', 'final.building'], (id) =>
+    house(id, 'after.papers', 'practice', 'The last visits leave papers too.'),
+  ),
   house('close.punch', 'after.papers', 'practice', 'Papers are filed when the work is done.'),
   after(90, house('move.in', 'after.season', 'physics', 'A season of living shows what moved.')),
   after(
