@@ -186,6 +186,7 @@ export const LAYERS: readonly Layer[] = [
     'safety',
     'Old paint and finish are tested before they are sanded.',
   ),
+  layer([1.1, 1.1], WORK, 'room', 'practice', 'The walk says what there is to do.'),
   layer([1.2, 1.21], WORK, 'room', 'practice', 'What hides trouble is looked at first.'),
   layer([1.3, 1.3], WORK, 'room', 'practice', 'Decide before you open up.'),
   layer([1.5, 1.5], WORK, 'assembly', 'safety', 'Sizes come from an engineer, never a guess.'),

@@ -114,10 +114,10 @@ describe('the order is complete', () => {
 
 /** For each cell two steps that nothing else orders: without the cell they would be free. */
 const WITNESSES: Readonly<Record<string, readonly [string, string]>> = {
-  '1>2': ['survey.walk', 'safe.abate'],
-  '1>3': ['survey.walk', 'base.layout'],
-  '1>4': ['survey.walk', 'opening.reroute'],
-  '1>5': ['survey.walk', 'shell.clear-drains'],
+  '1>2': ['survey.measure', 'safe.abate'],
+  '1>3': ['survey.measure', 'base.layout'],
+  '1>4': ['survey.measure', 'opening.reroute'],
+  '1>5': ['survey.measure', 'rough.drains'],
   '1>7': ['survey.walk', 'hold.insulation'],
   '1>8': ['survey.walk', 'insulate.blown'],
   '1>9': ['survey.walk', 'paint.prime'],
