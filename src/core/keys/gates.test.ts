@@ -74,4 +74,26 @@ describe('the three gates', () => {
       expect(job?.waitsFor.map(({ jobId }) => jobId)).toContain(chain[at]?.id);
     });
   });
+
+  it('what holds in a house that is lived in holds until a place is opened up', () => {
+    const livedIn = (...bodies: EventBodyOf[]) => {
+      const house = houseOf(...bodies);
+      const lived = { ...house, house: { ...house.house, occupancy: 'lived-in' as const } };
+      const planned = planHouse(lived, NOW, { schedules: 1 });
+      if (!planned.ok) throw new Error(planned.error.code);
+      return planned.value;
+    };
+    const met = (id: string, gate: 'sleep' | 'live' | 'done', ...bodies: EventBodyOf[]) =>
+      condition(livedIn(...bodies), gate, id)?.met;
+    // Nobody asks whether there are stairs; the toilet works until it is torn out.
+    expect(met('stairs', 'sleep', ...bath)).toBe(true);
+    expect(met('toilet', 'sleep', ...bath)).toBe(true);
+    expect(met('toilet', 'sleep', ...bath, ticked('b/demo.fixtures'))).toBe(false);
+    const back = ['b/demo.fixtures', 'b/fit.toilet', 'b/fit.basin'].map(ticked);
+    expect(met('toilet', 'sleep', ...bath, ...back)).toBe(true);
+    // An inspector's word and the list of faults hold when they are there, not before.
+    expect(met('finals', 'live', ...bath)).toBe(false);
+    expect(met('punch', 'done', ...bath)).toBe(false);
+    expect(met('papers', 'done', ...bath)).toBe(false);
+  });
 });

@@ -41,7 +41,28 @@ export type ConditionState = {
   met: boolean;
 };
 
-/** A condition is met when all its jobs are done, or by an own check when nothing in the plan meets it. */
+/**
+ * In a house that is lived in, what one needs to sleep and live there holds today: it ends where a place is opened up,
+ * and holds again when the jobs that meet it are done. What an office has to say holds when it has said it.
+ */
+function holdsToday(
+  gate: GateId,
+  project: HouseToPlan,
+  openJobs: readonly Job[],
+  jobs: readonly Job[],
+  isDone: (id: JobId) => boolean,
+): boolean {
+  if (project.house.occupancy !== 'lived-in' || gate === 'done') return false;
+  const openedUp = new Set(
+    jobs.filter((job) => job.tags.includes('opens-up') && isDone(job.id)).map((job) => job.placeId),
+  );
+  return openJobs.every(({ placeId }) => placeId !== null && !openedUp.has(placeId));
+}
+
+/**
+ * A condition is met when all its jobs are done, by an own check when nothing in the plan meets it, or because it
+ * holds today in a house that is lived in.
+ */
 export function conditionStates(
   gate: GateId,
   project: HouseToPlan,
@@ -52,7 +73,9 @@ export function conditionStates(
     const jobIds = jobsMeeting(condition, jobs).map((job) => job.id);
     const openJobIds = jobIds.filter((id) => !isDone(id));
     const checkedOn = project.checks[condition.id] ?? null;
-    const met = jobIds.length > 0 ? openJobIds.length === 0 : checkedOn !== null;
+    const open = jobs.filter(({ id }) => openJobIds.includes(id));
+    const isMet = jobIds.length > 0 ? openJobIds.length === 0 : checkedOn !== null;
+    const met = isMet || holdsToday(gate, project, open, jobs, isDone);
     return { condition, jobIds, openJobIds, checkedOn, met };
   });
 }

@@ -29,7 +29,9 @@ export function ConditionRow({ condition }: { condition: Condition }) {
   const note = condition.met
     ? condition.checkedOn && byHand
       ? `checked ${formatDate(condition.checkedOn, today)}`
-      : 'its jobs are done'
+      : byHand || condition.openJobIds.length > 0
+        ? 'you live here, and it holds today'
+        : 'its jobs are done'
     : byHand
       ? 'Nothing in the plan does this: look yourself and check it off.'
       : missing.map((job) => `${job.title}, ${placeOf(project, job)}`).join(' · ');
