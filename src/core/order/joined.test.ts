@@ -308,6 +308,27 @@ describe('places that belong together', () => {
   });
 });
 
+describe('two openings in one room', () => {
+  it('are two chains, and wait for none of each other', () => {
+    const change = (nth: number): EventBodyOf => ({
+      type: 'workChosen',
+      payload: {
+        id: `o${nth}` as never,
+        placeId: 'bed' as never,
+        workId: 'change-opening',
+        count: 1,
+        ...(nth > 1 ? { nth } : {}),
+      },
+    });
+    const both = [bed, change(1), change(2)];
+    expect(goesBefore('bed/opening.check#2', 'bed/opening.set#2', ...both)).toBe(true);
+    expect(goesBefore('bed/opening.frame', 'bed/opening.set#2', ...both)).toBe(false);
+    expect(goesBefore('bed/opening.shore', 'bed/opening.frame#2', ...both)).toBe(false);
+    // What they share comes before both.
+    expect(goesBefore('house/engineer.visit', 'bed/opening.frame#2', ...both)).toBe(true);
+  });
+});
+
 describe('what is guessed until somebody says', () => {
   const guessed = (kind: RelationKind, id: string, ...bodies: EventBodyOf[]) => {
     const house = houseOf(...bodies);
