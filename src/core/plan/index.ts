@@ -21,3 +21,4 @@ export { causeOf, chainBack, type Because, type Cause } from './reasons';
 export { roomChanges, roomFreeDays } from './rooms';
 export { sayCause, sayLoop } from './say';
 export { daysWithout, WITHOUT, type DaysWithout, type WithoutId } from './without';
+export { secondPairWanted } from './second-pair';

@@ -1,7 +1,8 @@
 import { useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import type { JobId, Path } from '@/core/house';
-import type { PlannedJob } from '@/core/plan';
+import { secondPairWanted, type Plan, type PlannedJob } from '@/core/plan';
+import { countWords, formatMinutes } from '@/core/units';
 import { JobStory } from '@/features/story';
 import { Page, PlanState } from '@/features/shell';
 import {
@@ -58,6 +59,7 @@ export function OrderScreen() {
       <PlanState />
       {plan && jobs.length > 0 ? (
         <>
+          <SecondPair plan={plan} />
           <Choice label="Show the order" options={options} value={view} onChange={setChosen} />
           {view === 'board' ? (
             <>
@@ -117,3 +119,17 @@ const PATH_WORDS: Record<Path, string> = {
 
 const firstOpen = (jobs: readonly PlannedJob[]): PlannedJob | undefined =>
   jobs.filter(({ doneOn }) => doneOn === null).toSorted((a, b) => a.start - b.start)[0];
+
+/** Hours of a second person that nobody promised: to be asked for before the day comes. */
+function SecondPair({ plan }: { plan: Plan }) {
+  const wanted = secondPairWanted(plan);
+  if (wanted.jobs === 0) return null;
+  return (
+    <View className="gap-2">
+      <Note className="text-ink">
+        {`${countWords(wanted.jobs, 'job')} ${wanted.jobs === 1 ? 'wants' : 'want'} a second pair of hands, ${formatMinutes(wanted.minutes)} in all. Planned for one alone, every hour counts; ask somebody for a day.`}
+      </Note>
+      <ButtonLink href="/settings" label="Say who helps, and when" />
+    </View>
+  );
+}
