@@ -37,7 +37,8 @@ export {
   type Key,
 } from './doing';
 export type { Job, JobMaterial, Quantity } from './job';
-export { amountOf, estimateEffort, expandJobs } from './expand';
+export { amountOf, estimateEffort } from './amount';
+export { expandJobs } from './expand';
 export { LIMITED_STEPS, type JobLimits } from './limits';
 export { TURNED_STEPS } from './schooled';
 export { jobIdFor } from './job-id';
