@@ -28,7 +28,7 @@ for (const [size, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
       await porch.go('Order');
       await porch.choose('Show the order', 'By stage');
       await porch.press('Show stage First paint');
-      await page.getByRole('link', { name: /Paint the ceiling, Back bedroom/ }).click();
+      await page.getByRole('link', { name: /Paint the ceiling, two coats, Back bedroom/ }).click();
       await expect(page.getByRole('heading', { name: 'Waits for' })).toBeVisible();
       await expect(page.getByText(/Prime, Back bedroom/).first()).toBeVisible();
       await expect(page.getByText(/4 h on the clock/)).toBeVisible();
