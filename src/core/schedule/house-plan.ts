@@ -7,7 +7,8 @@ import type { Moment } from '../units';
 import { AS_ESTIMATED, type Caution } from './caution';
 import { openHouse, type OpenHouse } from './open';
 import { planFrom } from './plan';
-import { coveredBy, layGround, type Ground } from './problem';
+import { coveredBy } from './covered';
+import { layGround, type Ground } from './problem';
 import { improveOrder, isBetter, type Candidate } from './search';
 
 export type PlanOptions = {

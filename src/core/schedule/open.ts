@@ -1,7 +1,8 @@
 import { gateRank } from '../keys';
 import { isAfterwards, roomChanges } from '../plan';
 import { MINUTES_PER_DAY, momentAt, type PlainDate } from '../units';
-import { coveredBy, openTasks, shutRoomsOf, waitMinutes, type Ground } from './problem';
+import { coveredBy } from './covered';
+import { openTasks, shutRoomsOf, waitMinutes, type Ground } from './problem';
 import type { Aims, Score } from './search';
 import { Scheduler, type Schedule } from './solve';
 import type { Task } from './task';

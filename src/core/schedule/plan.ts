@@ -17,12 +17,12 @@ import {
   plainDate,
   type Moment,
 } from '../units';
+import { coveredBy } from './covered';
 import { orderLines } from './orders';
 import { GATES_COUNTED, isAfterwards } from '../plan';
 import type { GateSummary, JobState, OrderLine, Plan, PlanError, PlannedJob } from '../plan';
 import {
   bookingOf,
-  coveredBy,
   doneMoment,
   holdsOn,
   isDone,

@@ -1,12 +1,4 @@
-import {
-  isOutside,
-  relationsOf,
-  type Demand,
-  type HouseToPlan,
-  type JobId,
-  type Order,
-  type PlaceId,
-} from '../house';
+import type { HouseToPlan, JobId, Order } from '../house';
 import { gateMembership, gateRank, type GateMembership } from '../keys';
 import {
   buildGraph,
@@ -21,7 +13,7 @@ import {
 import { effortLeft, progressOf, readProgress, type Progress } from '../progress';
 import { fail, ok, type Result } from '../result';
 import { allowances, openRisks } from '../risk';
-import { amountOf, doingOf, expandJobs, isOuter, setOf, type Job } from '../steps';
+import { amountOf, expandJobs, type Job } from '../steps';
 import { answerOf } from '../schools';
 import { openQuestions, type Undecided } from '../survey';
 import {
@@ -39,6 +31,7 @@ import type { Caution } from './caution';
 import { withOrderChains } from './order-chains';
 import { materialHolds, ordersByLine } from './orders';
 import type { HeldBy, PlanError } from '../plan';
+import { closesIn } from './shell';
 import { tradeLeadDays } from './trades';
 import { roughSpan, type ShutRoom, type Task, type TaskWork } from './task';
 
@@ -436,57 +429,3 @@ function findTasks(ground: Ground, tasks: readonly Task[]): { tasks: Task[]; lin
 }
 
 const findTaskId = (id: JobId): string => `${id}~find`;
-
-const CLOSES = { from: 3.6, to: 4.999 };
-const SHELL = setOf('opening', 'skin', 'roofSkin', 'wallCore', 'roofCore');
-
-/** Frames, sheathing, roof, windows and doors: what stands between the weather and the rooms. */
-function closesIn({ stepId }: Job): boolean {
-  const doing = stepId === null ? undefined : doingOf(stepId);
-  return (
-    doing !== undefined &&
-    doing.key >= CLOSES.from &&
-    doing.key <= CLOSES.to &&
-    (doing.on & SHELL) !== 0
-  );
-}
-
-const isSkin = ({ stepId }: Job): boolean => {
-  const doing = stepId === null ? undefined : doingOf(stepId);
-  return doing !== undefined && doing.key >= CLOSES.from && isOuter(doing);
-};
-
-function isOutsideOf(ground: Ground, job: Job, placeId: PlaceId): boolean {
-  if (job.placeId === placeId) return closesIn(job) || isSkin(job);
-  const wraps = relationsOf(ground.project).some(
-    ({ kind, from, to, told }) =>
-      told && from === job.placeId && to === placeId && (kind === 'outside-of' || kind === 'over'),
-  );
-  return wraps && job.stage > FIRST_STAGES;
-}
-const FIRST_STAGES = 2;
-
-/** The jobs that must be done by a date somebody outside the house set. */
-export function coveredBy(ground: Ground, { covers }: Demand): JobId[] {
-  const isCovered = (job: Job): boolean => {
-    switch (covers.kind) {
-      case 'place':
-        return job.placeId === covers.placeId;
-      case 'job':
-        return job.id === covers.jobId;
-      case 'gate':
-        return gateRank(ground.membership.get(job.id) ?? 'done') <= gateRank(covers.gate);
-      case 'jobs':
-        return covers.jobIds.includes(job.id);
-      case 'closed-in':
-        return closesIn(job);
-      case 'outside-of':
-        return isOutsideOf(ground, job, covers.placeId);
-      case 'outside': {
-        const place = job.placeId === null ? undefined : ground.project.places[job.placeId];
-        return place !== undefined && isOutside(place.kind);
-      }
-    }
-  };
-  return ground.jobs.filter(isCovered).map(({ id }) => id);
-}

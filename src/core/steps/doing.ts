@@ -58,6 +58,7 @@ const handsOver = doing(12);
  */
 export const DOES: Readonly<Record<string, Doing>> = {
   // 1 looks
+  'safe.locks': looks(0.02, ['opening']),
   'survey.walk': looks(0.1, 'all'),
   'survey.measure': looks(0.12, 'all'),
   'survey.test': looks(0.15, 'all'),
@@ -319,7 +320,6 @@ export const DOES: Readonly<Record<string, Doing>> = {
   'close.clean': handsOver(0.4, 'all'),
   'close.punch': handsOver(0.5, 'all'),
   'site.home': handsOver(0.55, ['furniture', 'air']),
-  'safe.locks': looks(0.02, ['opening']),
   'move.in': handsOver(0.6, 'all'),
   'after.papers': handsOver(0.8, 'all'),
   'after.season': handsOver(0.9, 'all'),
