@@ -151,6 +151,13 @@ describe('a row that does not read or makes no sense', () => {
     expect(Object.keys(read.project.places)).toEqual(['a', 'b']);
   });
 
+  it.each(['-0', '-0.0', '-1e-400'])('a turn of %s is none, and stays none', (turn) => {
+    const file = text.replace('"turn":90', `"turn":${turn}`);
+    const { project } = opened(file);
+    expect(JSON.stringify(project)).not.toBe(JSON.stringify(opened(text).project));
+    expect(opened(writeProjectFile(opened(file))).project).toEqual(project);
+  });
+
   it('taking back what is carried as text is kept with it', () => {
     const undo = row('undone', { eventId: 'later-event' });
     const file = JSON.stringify({

@@ -3,6 +3,7 @@ import type { Project } from '../house';
 import { eventRow, reduceJournal, type JournalEvent } from '../journal';
 import { fail, ok, type Result } from '../result';
 import { momentSchema, type Moment } from '../units';
+import { valueOfJson } from './json';
 import { sortOut, textOf, type SetAside } from './sort-out';
 
 const FORMAT = 'fresh-porch/project';
@@ -91,7 +92,7 @@ export function writeProjectFile(file: Written & Partial<Pick<ProjectFile, 'phot
 
 function parseJson(text: string): Result<unknown, FileError> {
   try {
-    return ok(JSON.parse(text));
+    return ok(valueOfJson(text));
   } catch {
     const startsLikeOurs = text.trimStart().slice(0, 80).includes(FORMAT);
     return fail({ code: startsLikeOurs ? 'truncated' : 'not-json' });

@@ -1,4 +1,5 @@
 import { eventRow, inJournalOrder, parseEvent, type JournalEvent } from '../journal';
+import { valueOfJson } from './json';
 
 /** A row that was not taken in: where it stood, why, and what it was; `raw` is null where nothing is worth carrying. */
 export type SetAside = { path: string; reason: string; raw: unknown };
@@ -98,7 +99,7 @@ export function textOf(raw: unknown): string {
 
 function jsonOrNull(text: string): unknown {
   try {
-    return JSON.parse(text);
+    return valueOfJson(text);
   } catch {
     return null;
   }
