@@ -70,11 +70,13 @@ export {
   type PersonId,
 } from './people';
 export {
+  answerSchema,
   dayLogSchema,
   entrySchema,
   jobIdSchema,
   logIdSchema,
   spendKindSchema,
+  type Answer,
   type DayLog,
   type Entry,
   type EntryOf,
@@ -105,23 +107,25 @@ export {
   type SchoolOption,
 } from './choices';
 export {
+  elementSchema,
+  suspicionSchema,
+  type Element,
+  type Suspicion,
+} from './elements';
+export {
   conditionSchema,
   decisionSchema,
   demandSchema,
-  elementSchema,
   riskSchema,
   surveyIdOf,
   surveySchema,
-  suspicionSchema,
   type Decision,
   type Demand,
-  type Element,
   type ElementCondition,
   type Photo,
   type Risk,
   type Settlement,
   type Survey,
-  type Suspicion,
 } from './survey';
 export {
   orderSchema,

@@ -1,26 +1,9 @@
 import { z } from 'zod';
 import { centsSchema, minutesSchema, plainDateSchema } from '../units';
+import { elementSchema, suspicionSchema } from './elements';
 import { jobIdSchema } from './entries';
 import { placeIdSchema } from './place';
 import { keySchema, noteSchema } from './text';
-
-/** What one looks at in a place, in the order of the walk: overhead, round, underfoot, then what runs through it. */
-export const elementSchema = z.enum([
-  'ceiling',
-  'walls',
-  'floor',
-  'windows',
-  'doors',
-  'stairs',
-  'plumbing',
-  'heating',
-  'power',
-  'fixtures',
-  'storage',
-  'skin',
-  'drainage',
-]);
-export type Element = z.infer<typeof elementSchema>;
 
 export const conditionSchema = z.enum(['sound', 'tired', 'failing', 'unknown']);
 export type ElementCondition = z.infer<typeof conditionSchema>;
@@ -36,21 +19,6 @@ export const decisionSchema = z.enum([
   'undecided',
 ]);
 export type Decision = z.infer<typeof decisionSchema>;
-
-export const suspicionSchema = z.enum([
-  'leak',
-  'rot',
-  'pest',
-  'mould',
-  'movement',
-  'wiring',
-  'asbestos',
-  'lead',
-  'no-permit',
-  'not-to-code',
-  'off-square',
-]);
-export type Suspicion = z.infer<typeof suspicionSchema>;
 
 /** What may come of a suspicion: a chance in percent, and hours and money as a range if it is true. */
 export const riskSchema = z

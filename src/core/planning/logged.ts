@@ -20,11 +20,11 @@ function afterEntry(before: Logged, entry: Entry, on: PlainDate): Logged {
   if (entry.kind === 'hours') {
     return touchedOn({ ...before, logged: minutes(before.logged + entry.minutes) }, on);
   }
-  if (entry.kind === 'progress') {
-    const doneOn = entry.share === 100 ? on : null;
-    return touchedOn({ ...before, share: entry.share, doneOn }, on);
-  }
-  return before;
+  if (entry.kind !== 'progress') return before;
+  // Begun, or counted in what gives no share: under way, and as far as it was.
+  const { share } = entry;
+  if (share === undefined) return touchedOn(before, on);
+  return touchedOn({ ...before, share, doneOn: share === 100 ? on : null }, on);
 }
 
 const jobOfEntry = (entry: Entry): JobId | null =>

@@ -1,0 +1,219 @@
+import type { JobId, PersonId, PlaceId, PlaceKind, Project } from '../house';
+import { daysInOrder, placesInOrder } from '../house';
+import { doingOf, verbOf } from '../steps/doing';
+import { amountOf } from '../steps/amount';
+import type { Quantity } from '../steps';
+import type { Cents, Currency, PlainDate } from '../units';
+import type { DateOrder } from './days';
+import type { NumberStyle } from './numbers';
+import { CUE_WORDS } from './words/cues';
+import { KIND_NAMES, GENERIC } from './words/places';
+import { FILLER, stem } from './words/stems';
+
+/** What the reader must know of a job to recognise it. */
+export type LogJob = {
+  id: JobId;
+  placeId: PlaceId | null;
+  title: string;
+  says: readonly string[];
+  state: 'done' | 'in-hand' | 'ready' | 'open';
+  /** Percent told so far; null where nothing was. */
+  share?: number | null;
+  quantity?: Quantity;
+};
+
+export type KnownPerson = { id: PersonId; name: string; self: boolean; words: readonly string[] };
+export type KnownPlace = { id: PlaceId; name: string; kind: PlaceKind };
+
+/** A way to name a place: `words` in a row. Weak ones are words that may mean something else as well. */
+export type PlaceName = { words: readonly string[]; places: readonly PlaceId[]; weak: boolean };
+
+/** One step as it is spoken of, with the jobs it is in this house. */
+export type KnownStep = {
+  phrases: readonly (readonly string[])[];
+  stems: ReadonlySet<string>;
+  verb: number;
+  on: number;
+  jobs: readonly LogJob[];
+};
+
+/** All a house knows to read a line by; built once for a plan, not for a key. */
+export type LogContext = {
+  today: PlainDate;
+  firstDay: PlainDate;
+  currency: Currency;
+  units: 'imperial' | 'metric';
+  dateOrder: DateOrder;
+  numberStyle: NumberStyle;
+  budget: Cents | null;
+  people: readonly KnownPerson[];
+  places: readonly KnownPlace[];
+  shops: readonly { name: string; words: readonly string[] }[];
+  jobs: readonly LogJob[];
+  lexicon: Lexicon;
+};
+
+export type Lexicon = {
+  placeNames: ReadonlyMap<string, readonly PlaceName[]>;
+  steps: readonly KnownStep[];
+  /** Steps by a stem that they know. */
+  byStem: ReadonlyMap<string, readonly number[]>;
+  /** How much a stem tells: one that few steps share tells more. */
+  weights: ReadonlyMap<string, number>;
+  words: ReadonlySet<string>;
+  /** What a mistyped word was meant to be; filled as words come up. */
+  meant: Map<string, string>;
+};
+
+const plainWords = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}'’]+/u)
+    .map((word) => word.replace(/['’]s?$/, ''))
+    .filter((word) => word !== '');
+
+const withoutRoom = (word: string): string[] =>
+  word.length > 6 && word.endsWith('room') ? [word.slice(0, -4)] : [];
+
+function placeNamesOf(places: readonly KnownPlace[]): Map<string, PlaceName[]> {
+  const names = new Map<string, { words: string[]; places: Set<PlaceId>; weak: boolean }>();
+  const add = (words: string[], place: PlaceId, weak: boolean) => {
+    const key = words.join(' ');
+    const known = names.get(key);
+    if (!known) names.set(key, { words, places: new Set([place]), weak });
+    else {
+      // A name in full beats what is only part of another.
+      if (known.weak && !weak) names.set(key, { words, places: new Set([place]), weak });
+      else if (known.weak === weak) known.places.add(place);
+    }
+  };
+  for (const { id, name, kind } of places) {
+    const words = plainWords(name);
+    if (words.length === 0) continue;
+    add(words, id, false);
+    const main = plainWords(name.split(/[,(]/)[0] ?? name);
+    if (main.length > 0) add(main, id, false);
+    for (const word of words) {
+      const isTelling = !GENERIC.has(word) && !FILLER.has(word) && word.length >= 3;
+      if (isTelling) add([word], id, words.length > 1);
+      for (const short of withoutRoom(word)) if (!GENERIC.has(short)) add([short], id, true);
+    }
+    // "Back bed" for "back bedroom".
+    const last = main.at(-1) ?? '';
+    if (main.length > 1) {
+      for (const short of withoutRoom(last)) add([...main.slice(0, -1), short], id, false);
+      if (last === 'room' || last === 'bedroom') {
+        const front = main.slice(0, -1);
+        if (!front.every((word) => GENERIC.has(word))) add(front, id, false);
+      }
+    }
+    for (const word of KIND_NAMES[kind]?.split(' ') ?? []) add([word], id, true);
+  }
+  const byFirst = new Map<string, PlaceName[]>();
+  for (const { words, places: ids, weak } of names.values()) {
+    const first = words[0] ?? '';
+    byFirst.set(first, [...(byFirst.get(first) ?? []), { words, places: [...ids], weak }]);
+  }
+  for (const rows of byFirst.values()) rows.sort((a, b) => b.words.length - a.words.length);
+  return byFirst;
+}
+
+const phraseStems = (text: string): string[] =>
+  plainWords(text)
+    .filter((word) => !/^(?:the|a|an|of|on|and|in|to|at|is|what|by|with|two|its|it)$/.test(word))
+    .map(stem);
+
+function stepsOf(jobs: readonly LogJob[]): KnownStep[] {
+  const groups = new Map<string, LogJob[]>();
+  for (const job of jobs) {
+    const key = [job.title, ...job.says].join('\n');
+    const known = groups.get(key);
+    if (known) known.push(job);
+    else groups.set(key, [job]);
+  }
+  return [...groups.values()].map((same) => {
+    const [job] = same;
+    const step = job?.id.split('/')[1]?.replace(/#\d+$/, '') ?? '';
+    const doing = doingOf(step);
+    const phrases = [job?.title ?? '', ...(job?.says ?? [])].map(phraseStems);
+    return {
+      phrases,
+      stems: new Set(phrases.flat()),
+      verb: doing ? verbOf(doing.key) : 0,
+      on: doing?.on ?? 0,
+      jobs: same,
+    };
+  });
+}
+
+function lexiconOf(context: Omit<LogContext, 'lexicon'>): Lexicon {
+  const steps = stepsOf(context.jobs);
+  const byStem = new Map<string, number[]>();
+  steps.forEach(({ stems }, at) => {
+    for (const one of stems) {
+      const known = byStem.get(one);
+      if (known) known.push(at);
+      else byStem.set(one, [at]);
+    }
+  });
+  const weights = new Map(
+    [...byStem].map(([one, { length }]) => [one, length <= 3 ? 1 : length <= 8 ? 0.8 : length <= 20 ? 0.6 : 0.45]),
+  );
+  const placeNames = placeNamesOf(context.places);
+  const words = new Set([
+    ...byStem.keys(),
+    ...CUE_WORDS,
+    ...FILLER,
+    ...[...placeNames.values()].flat().flatMap((name) => name.words),
+    ...context.people.flatMap((person) => person.words),
+    ...context.shops.flatMap((shop) => shop.words),
+  ]);
+  return { placeNames, steps, byStem, weights, words, meant: new Map() };
+}
+
+/** The shops that the diary and the orders name. */
+const shopsOf = (project: Pick<Project, 'days' | 'orders'>): string[] => [
+  ...new Set([
+    ...daysInOrder(project).flatMap(({ entries }) =>
+      entries.flatMap((entry) => (entry.kind === 'money' && entry.shop ? [entry.shop] : [])),
+    ),
+    ...Object.values(project.orders).flatMap(({ shop }) => shop ?? []),
+  ]),
+];
+
+/** What the lines of a house are read by. `jobs` are the planned ones, with how far each is. */
+export function contextOf(
+  project: Project,
+  jobs: readonly LogJob[],
+  today: PlainDate,
+): LogContext {
+  const { currency, units } = project;
+  const known = {
+    today,
+    firstDay: project.house.firstDay,
+    currency,
+    units,
+    dateOrder: currency === 'USD' ? ('month-first' as const) : ('day-first' as const),
+    numberStyle: currency === 'EUR' ? ('comma' as const) : ('point' as const),
+    budget: project.budget?.total ?? null,
+    people: project.people.map(({ id, name, role }) => ({
+      id,
+      name,
+      self: role === 'self',
+      words: plainWords(name),
+    })),
+    places: placesInOrder(project).map(({ id, name, kind }) => ({ id, name, kind })),
+    shops: shopsOf(project).map((name) => ({ name, words: plainWords(name) })),
+    jobs,
+  };
+  return { ...known, lexicon: lexiconOf(known) };
+}
+
+/** A job's whole amount in feet, square feet or pieces. */
+export const wholeOf = (job: LogJob): { amount: number; of: 'area' | 'length' | 'count' } | null =>
+  job.quantity
+    ? {
+        amount: amountOf(job.quantity),
+        of: job.quantity.kind === 'area' ? 'area' : job.quantity.kind === 'run' ? 'length' : 'count',
+      }
+    : null;

@@ -1,0 +1,148 @@
+import type { LogContext } from './context';
+import { struckOut } from './corrections';
+import { itemsOf, type Item, type ItemOf } from './items';
+import { marksOf, meantBy, type Mark, type MarkOf } from './marks';
+import { tokensOf, type Span, type Token } from './tokens';
+import type { Cue } from './words/cues';
+import { FILLER, stem } from './words/stems';
+import { PIECES } from './words/units';
+
+/** A line with all that stands in it: tokens, typed things and marks. */
+export type Line = {
+  text: string;
+  tokens: readonly Token[];
+  items: readonly Item[];
+  marks: readonly Mark[];
+  /** Tokens taken back in the same breath. */
+  struck: ReadonlySet<number>;
+  context: LogContext;
+};
+
+/** A stretch of tokens of a line, with what stands in it. */
+export class Stretch {
+  readonly items: readonly Item[];
+  readonly marks: readonly Mark[];
+  private readonly cues: ReadonlySet<Cue>;
+
+  constructor(
+    readonly line: Line,
+    readonly at: number,
+    readonly to: number,
+  ) {
+    this.items = line.items.filter((item) => item.at >= at && item.to <= to);
+    this.marks = line.marks.filter((mark) => mark.at >= at && mark.to <= to);
+    this.cues = new Set(this.marks.flatMap((mark) => (mark.is === 'cue' ? [mark.cue] : [])));
+  }
+
+  get context(): LogContext {
+    return this.line.context;
+  }
+
+  get tokens(): readonly Token[] {
+    return this.line.tokens.slice(this.at, this.to);
+  }
+
+  get span(): Span {
+    return {
+      from: this.line.tokens[this.at]?.from ?? 0,
+      to: this.line.tokens[this.to - 1]?.to ?? 0,
+    };
+  }
+
+  /** As it was written, without signs at its ends. */
+  get text(): string {
+    return textOf(this.line, this.at, this.to);
+  }
+
+  all<K extends Item['is']>(is: K): ItemOf<K>[] {
+    return this.items.filter((item): item is ItemOf<K> => item.is === is);
+  }
+
+  marked<K extends Mark['is']>(is: K): MarkOf<K>[] {
+    return this.marks.filter((mark): mark is MarkOf<K> => mark.is === is);
+  }
+
+  has(...cues: readonly Cue[]): boolean {
+    return cues.some((cue) => this.cues.has(cue));
+  }
+
+  cueAt(cue: Cue): MarkOf<'cue'> | undefined {
+    return this.marks.find((mark): mark is MarkOf<'cue'> => mark.is === 'cue' && mark.cue === cue);
+  }
+
+  /** Indexes of the words that stand in no typed thing, no name and no cue of `but`. */
+  freeWords(but: (mark: Mark) => boolean = (mark) => mark.is !== 'cue'): number[] {
+    const taken = new Set(this.line.struck);
+    for (const { at, to } of this.items) for (let one = at; one < to; one += 1) taken.add(one);
+    for (const mark of this.marks) {
+      if (but(mark)) for (let one = mark.at; one < mark.to; one += 1) taken.add(one);
+    }
+    const free: number[] = [];
+    for (let at = this.at; at < this.to; at += 1) {
+      if (!taken.has(at) && this.line.tokens[at]?.kind === 'word') free.push(at);
+    }
+    return free;
+  }
+
+  /** What its words may say of a job. A room's name gives no evidence, but for a word that means a thing as well. */
+  stems(): Map<string, number> {
+    const said = new Map<string, number>();
+    // "Finished" tells how far something is, and nothing of what; before "coat" it is a coat.
+    const isTold = new Set(
+      this.marks.flatMap((mark) =>
+        mark.is === 'cue' && (mark.cue === 'done' || mark.cue === 'begun') ? [mark.at, mark.to - 1] : [],
+      ),
+    );
+    for (const at of this.freeWords()) {
+      const word = this.line.tokens[at]?.word ?? '';
+      if (FILLER.has(word) || isTold.has(at)) continue;
+      said.set(stem(meantBy(word, this.context)), 1);
+    }
+    // "11 sheets up": what is counted is what the work is on.
+    for (const { unit } of this.all('amount')) {
+      if (/^sheets?$/.test(unit) || PIECES.test(unit)) said.set(stem(unit), 1);
+    }
+    for (const mark of this.marked('place')) {
+      if (!mark.weak) continue;
+      const one = stem(this.line.tokens[mark.at]?.word ?? '');
+      if (!said.has(one)) said.set(one, 0.7);
+    }
+    return said;
+  }
+}
+
+/** Tokens as they were written, blanks and all, without signs and joining words at the ends. */
+export function textOf({ text, tokens }: Pick<Line, 'text' | 'tokens'>, at: number, to: number): string {
+  let [first, last] = [at, to - 1];
+  const isEdge = (one: number) =>
+    /^[,.;:!?\-–—&+]$/.test(tokens[one]?.text ?? '') || /^(?:and|then|but|also|so)$/.test(tokens[one]?.word ?? '');
+  while (first <= last && isEdge(first)) first += 1;
+  while (last >= first && isEdge(last)) last -= 1;
+  if (first > last) return '';
+  return text.slice(tokens[first]?.from ?? 0, tokens[last]?.to ?? 0).replace(/\s+/g, ' ');
+}
+
+export function lineOf(text: string, context: LogContext): Line {
+  const tokens = tokensOf(text);
+  const all = itemsOf(tokens, context);
+  const struck = struckOut(tokens, all);
+  const items = all.filter(({ at }) => !struck.has(at));
+  const marks = marksOf(tokens, all, context).filter(({ at }) => !struck.has(at));
+  return { text, tokens, items: withBareHours(tokens, items, marks), marks, struck, context };
+}
+
+/** "Hours: me 2, Lena 3": figures beside names are hours where the line says so once for all. */
+function withBareHours(
+  tokens: readonly Token[],
+  items: readonly Item[],
+  marks: readonly Mark[],
+): readonly Item[] {
+  const isIn = (at: number) => items.some((item) => item.at <= at && at < item.to);
+  if (!tokens.some(({ word }, at) => /^hours?$/.test(word) && !isIn(at))) return items;
+  const isName = (at: number) => marks.some((mark) => mark.is === 'person' && mark.at <= at && at < mark.to);
+  return items.map((item) =>
+    item.is === 'number' && item.value <= 24 && (isName(item.at - 1) || isName(item.to))
+      ? { is: 'duration', at: item.at, to: item.to, minutes: Math.round(item.value * 60) }
+      : item,
+  );
+}

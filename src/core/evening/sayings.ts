@@ -1,0 +1,293 @@
+import type { Entry, PlaceId } from '../house';
+import { addDays, cents, daysBetween, minutes, type PlainDate } from '../units';
+import type { LogContext } from './context';
+import { ENOUGH } from './evidence';
+import type { Facts } from './frames';
+import { jobsFor, placesSaid } from './jobs';
+import type { Stretch } from './line';
+import type { Memory } from './reading';
+import { sayingBehind, thingIn, trimmed } from './things';
+import { vendorIn } from './money';
+import { ELEMENT_WORDS, SUSPICION_WORDS, first } from './words/finds';
+
+/** Statements that are about one thing each. Every reader gives its entries, or none where a slot it needs is empty. */
+type Reader = (facts: Facts, memory: Memory, context: LogContext) => Entry[];
+
+const DAY = 24 * 60;
+
+const placeOf = (stretch: Stretch, memory: Memory): PlaceId | null => placesSaid(stretch).all[0] ?? memory.place;
+
+/** How much of what: "18 sheets", "a box", "4 boards". A bare number counts the word behind it. */
+function countedIn(stretch: Stretch): { thousandths: number; unit: string } | null {
+  const [amount] = stretch.all('amount');
+  if (amount) return { thousandths: Math.round(amount.value * 1000), unit: amount.unit };
+  const [number] = stretch.all('number');
+  if (!number || number.value <= 0) return null;
+  return { thousandths: Math.round(number.value * 1000), unit: 'pieces' };
+}
+
+/** What is counted: the words, or the unit itself where it is the thing ("18 sheets delivered"). */
+function what(stretch: Stretch, unit: string | null, cues: Parameters<typeof thingIn>[1]): string {
+  const { used } = vendorIn(stretch);
+  return thingIn(stretch, cues, used) || unit || '';
+}
+
+const find: Reader = (facts, memory) => {
+  const { stretch } = facts;
+  const text = sayingBehind(stretch, ['found']);
+  const suspicion = first(SUSPICION_WORDS, stretch.text);
+  const element = first(ELEMENT_WORDS, stretch.text);
+  const isGuess = stretch.has('guess');
+  const [time] = facts.durations;
+  const [sum] = facts.money;
+  return [
+    {
+      kind: 'find',
+      text,
+      placeId: placeOf(stretch, memory),
+      ...(element ? { element } : {}),
+      ...(suspicion ? { suspicion } : {}),
+      ...(isGuess && time ? { minutes: minutes(time.minutes) } : {}),
+      ...(isGuess && sum && sum.cents >= 0 ? { cents: cents(sum.cents) } : {}),
+    },
+  ];
+};
+
+const decision: Reader = ({ stretch }, memory) => [
+  { kind: 'decision', text: sayingBehind(stretch, ['decided']), placeId: placeOf(stretch, memory) },
+];
+
+const note: Reader = ({ stretch }, memory) =>
+  stretch.text ? [{ kind: 'note', text: stretch.text, placeId: placeOf(stretch, memory) }] : [];
+
+const weather: Reader = ({ stretch }) => [{ kind: 'weather', text: stretch.text }];
+
+const next: Reader = (facts, memory) => {
+  const { stretch } = facts;
+  const [day] = facts.days;
+  return [
+    {
+      kind: 'next',
+      text: stretch.text.replace(/^next(?: up)?:?\s+/i, ''),
+      day: day ? day.day.ahead : null,
+      placeId: placeOf(stretch, memory),
+    },
+  ];
+};
+
+const material: Reader = ({ stretch }, memory) => {
+  const counted = countedIn(stretch);
+  if (!counted) return [];
+  const thing = what(stretch, counted.unit, ['used', 'done', 'spent', 'in']).replace(/^(?:last|of)\s+/i, '');
+  return [{ kind: 'material', what: thing, ...counted, placeId: placeOf(stretch, memory) }];
+};
+
+const leftover: Reader = ({ stretch }, memory) => {
+  const counted = countedIn(stretch);
+  if (!counted) return [];
+  return [
+    {
+      kind: 'leftover',
+      what: what(stretch, counted.unit, ['left-over', 'in', 'ahead']),
+      ...counted,
+      placeId: placeOf(stretch, memory),
+    },
+  ];
+};
+
+const ordered: Reader = (facts, memory, { today }) => {
+  const { stretch } = facts;
+  const counted = countedIn(stretch);
+  const { name } = vendorIn(stretch);
+  const thing = trimmed(
+    what(stretch, counted?.unit ?? null, ['ordered', 'delivered', 'ahead', 'guess']).replace(
+      /\b(?:coming|arrives?|comes?|due|takes|will be here|from)\b.*$/i,
+      '',
+    ),
+  );
+  return [
+    {
+      kind: 'ordered',
+      what: thing || stretch.text,
+      thousandths: counted?.thousandths ?? null,
+      unit: counted?.unit ?? null,
+      due: dueOf(facts, today),
+      shop: name,
+      placeId: placeOf(stretch, memory),
+    },
+  ];
+};
+
+/** The day something is to come: the last day said that lies ahead, or so many weeks from now. */
+function dueOf(facts: Facts, today: PlainDate): PlainDate | null {
+  const ahead = facts.days.filter(({ day }) => day.tells !== 'past').at(-1);
+  if (ahead) return ahead.day.ahead;
+  const [span] = facts.spans;
+  return span ? addDays(today, Math.round(span.days)) : null;
+}
+
+const delivered: Reader = (facts, memory) => {
+  const { stretch } = facts;
+  const things = [
+    ...stretch.all('amount').map(({ at, value, unit }) => ({ at, thousandths: Math.round(value * 1000), unit })),
+    ...stretch.all('number').map(({ at, value }) => ({ at, thousandths: Math.round(value * 1000), unit: 'pieces' })),
+  ].sort((a, b) => a.at - b.at);
+  const state = stretch.has('short')
+    ? 'short'
+    : stretch.has('damaged')
+      ? 'damaged'
+      : stretch.has('wrong')
+        ? 'wrong'
+        : 'whole';
+  const fault = (['short', 'damaged', 'wrong'] as const).flatMap((cue) => stretch.cueAt(cue) ?? [])[0];
+  // "20 boards, two short": the figure in front of the fault is what is missing.
+  const missing = fault ? things.filter(({ at }) => at < fault.at).at(-1) : undefined;
+  const isOnly = missing !== undefined && things.length === 1 && facts.content > 0 && !startsWith(stretch, missing.at);
+  const whole = things.find((thing) => thing !== missing) ?? (missing && !isOnly && things.length === 1 && state !== 'short' ? missing : undefined);
+  const faulty = missing && missing !== whole ? missing : undefined;
+  const thing = what(stretch, whole?.unit ?? null, ['delivered', 'short', 'damaged', 'wrong', 'whole', 'in', 'done', 'not-done', 'ahead', 'used'])
+    .replace(/\b(?:came|come|comes)\b/i, ' ')
+    .replace(/\s+/g, ' ')
+    .replace(/^(?:of|the|a)\s+/i, '')
+    .replace(/\s+(?:but|was|were|is|are|it|today|one|of|them)(?:\s.*)?$/i, '')
+    .trim();
+  return [
+    {
+      kind: 'delivered',
+      what: thing || stretch.text,
+      thousandths: whole?.thousandths ?? null,
+      unit: whole?.unit ?? null,
+      state,
+      missing: faulty?.thousandths ?? null,
+      placeId: placeOf(stretch, memory),
+    },
+  ];
+};
+
+const startsWith = (stretch: Stretch, at: number): boolean =>
+  stretch.freeWords((mark) => mark.is !== 'cue').every((word) => word > at);
+
+const wait: Reader = (facts, memory, context) => {
+  const { stretch } = facts;
+  const { all } = placesSaid(stretch);
+  const [time] = facts.durations;
+  const [span] = facts.spans;
+  const [day] = facts.days;
+  const until = day && day.day.ahead > context.today ? daysBetween(context.today, day.day.ahead) * DAY : 0;
+  const length = time?.minutes ?? (span ? Math.round(span.days * DAY) : until);
+  if (length <= 0) return [];
+  const [fit] = jobsFor(stretch.stems(), all, memory, context, facts.steps);
+  return [
+    {
+      kind: 'wait',
+      what: thingIn(stretch, ['waits', 'ahead', 'guess', 'in', 'not-done']).replace(/\s+(?:needs?|is|has|must|before|until|till|for|let)\b.*$/i, '') || 'setting',
+      minutes: minutes(length),
+      jobId: fit?.job.id ?? null,
+      placeId: all[0] ?? fit?.job.placeId ?? memory.place,
+    },
+  ];
+};
+
+const inspection: Reader = (facts, memory, context) => {
+  const { stretch } = facts;
+  const holds = facts.steps.filter(({ step }) => step.jobs.some(({ id }) => /\/(?:hold|final)\./.test(id)));
+  const [fit] = jobsFor(stretch.stems(), [], memory, context, holds);
+  const job = fit && fit.fit >= ENOUGH ? fit.job : null;
+  const failed = stretch.cueAt('failed');
+  const passed = !failed && stretch.has('passed');
+  const [day] = facts.days;
+  const isBooked = day !== undefined && (day.day.tells === 'ahead' || facts.says(/^(?:booked|comes?|coming|scheduled|due|back|again)$/) || (!failed && !passed));
+  const which = job
+    ? job.title.toLowerCase().replace(/\s+inspection$/, '')
+    : thingIn(stretch, ['inspected', 'passed', 'failed', 'ahead']).toLowerCase();
+  const note = failed ? reasonBehind(stretch, failed.to, day?.at ?? stretch.to) : '';
+  return [
+    {
+      kind: 'inspection',
+      which: which || 'inspection',
+      jobId: job?.id ?? null,
+      result: failed ? 'failed' : passed ? 'passed' : null,
+      note: note || null,
+      bookedFor: isBooked ? day.day.ahead : null,
+    },
+  ];
+};
+
+/** Why it failed: what stands behind "failed", up to when they come again. */
+function reasonBehind(stretch: Stretch, from: number, to: number): string {
+  const { line } = stretch;
+  const text = line.text.slice(line.tokens[from]?.from ?? 0, to > from ? (line.tokens[to - 1]?.to ?? 0) : 0);
+  return text
+    .replace(/[,;]?\s*(?:they|he|she|inspector)?\s*(?:comes?|coming|is coming|back)?\s*(?:back|again)?\s*(?:on)?\s*$/i, '')
+    .replace(/^[\s:,;]*(?:because|for|due to|as)?\s*/i, '')
+    .trim();
+}
+
+const measured: Reader = (facts, memory) => {
+  const { stretch } = facts;
+  return facts.sizes.flatMap(({ sizes }): Entry[] => {
+    const [length, width, height] = sizes;
+    if (length === undefined) return [];
+    const { all } = placesSaid(stretch);
+    const place = stretch.context.places.find(({ id }) => id === all[0]);
+    const thing = thingIn(stretch, ['measured', 'in']).replace(/\b(?:is|are|its)\b/gi, '').trim();
+    return [
+      {
+        kind: 'measured',
+        what: thing || place?.name || 'size',
+        placeId: all[0] ?? memory.place,
+        size: {
+          length,
+          ...(width === undefined ? {} : { width }),
+          ...(height === undefined ? {} : { height }),
+        },
+      },
+    ];
+  });
+};
+
+const favour: Reader = (facts, _memory, context) => {
+  const { stretch } = facts;
+  const [time] = facts.durations;
+  if (!time) return [];
+  const people = stretch.marked('person').filter(({ self, all }) => !self && !all);
+  const owes = stretch.cueAt('owes');
+  const ids = people.flatMap((mark) => mark.ids);
+  const named = context.people.find(({ id }) => id === ids[0]);
+  const stranger = strangerBeside(stretch);
+  const who = named?.name ?? stranger ?? 'somebody';
+  const cue = stretch.line.tokens[owes?.at ?? 0]?.word ?? '';
+  const isPassive = cue === 'owed' || cue === 'is' || cue === 'are' || /owed/.test(stretch.text);
+  const subject = stretch.marked('person')[0];
+  // "Piet owes us": the hours are ours. "Bert is owed", "we owe Ana": they are theirs.
+  const isTheirs = isPassive
+    ? true
+    : subject !== undefined && owes !== undefined && subject.at < owes.at && (subject.self || subject.all);
+  return [
+    { kind: 'favour', who, personId: named?.id ?? null, minutes: minutes(time.minutes), owed: isTheirs ? 'them' : 'us' },
+  ];
+};
+
+function strangerBeside(stretch: Stretch): string | null {
+  const owes = stretch.cueAt('owes');
+  const free = stretch.freeWords(() => true);
+  const beside = free.find((at) => at === (owes?.to ?? -1) || at === (owes?.at ?? -1) - 1);
+  const capital = free.find((at) => /^\p{Lu}/u.test(stretch.line.tokens[at]?.text ?? ''));
+  return stretch.line.tokens[capital ?? beside ?? -1]?.text ?? null;
+}
+
+export const SAYINGS: Readonly<Record<string, Reader>> = {
+  find,
+  decision,
+  note,
+  weather,
+  next,
+  material,
+  leftover,
+  ordered,
+  delivered,
+  wait,
+  inspection,
+  measured,
+  favour,
+};
