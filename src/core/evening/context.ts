@@ -1,4 +1,4 @@
-import type { JobId, PersonId, PlaceId, PlaceKind, Project } from '../house';
+import type { EntryOf, JobId, PersonId, PlaceId, PlaceKind, Project } from '../house';
 import { daysInOrder, placesInOrder } from '../house';
 import { doingOf, verbOf } from '../steps/doing';
 import { amountOf } from '../steps/amount';
@@ -46,6 +46,8 @@ export type LogContext = {
   dateOrder: DateOrder;
   numberStyle: NumberStyle;
   budget: Cents | null;
+  /** Hours of the days before, for "same as yesterday": the latest hundred entries. */
+  worked: readonly { date: PlainDate; entry: EntryOf<'hours'> }[];
   people: readonly KnownPerson[];
   places: readonly KnownPlace[];
   shops: readonly { name: string; words: readonly string[] }[];
@@ -157,7 +159,10 @@ function lexiconOf(context: Omit<LogContext, 'lexicon'>): Lexicon {
     }
   });
   const weights = new Map(
-    [...byStem].map(([one, { length }]) => [one, length <= 3 ? 1 : length <= 8 ? 0.8 : length <= 20 ? 0.6 : 0.45]),
+    [...byStem].map(([one, { length }]) => [
+      one,
+      length <= 3 ? 1 : length <= 8 ? 0.8 : length <= 20 ? 0.6 : 0.45,
+    ]),
   );
   const placeNames = placeNamesOf(context.places);
   const words = new Set([
@@ -182,11 +187,7 @@ const shopsOf = (project: Pick<Project, 'days' | 'orders'>): string[] => [
 ];
 
 /** What the lines of a house are read by. `jobs` are the planned ones, with how far each is. */
-export function contextOf(
-  project: Project,
-  jobs: readonly LogJob[],
-  today: PlainDate,
-): LogContext {
+export function contextOf(project: Project, jobs: readonly LogJob[], today: PlainDate): LogContext {
   const { currency, units } = project;
   const known = {
     today,
@@ -196,6 +197,12 @@ export function contextOf(
     dateOrder: currency === 'USD' ? ('month-first' as const) : ('day-first' as const),
     numberStyle: currency === 'EUR' ? ('comma' as const) : ('point' as const),
     budget: project.budget?.total ?? null,
+    worked: daysInOrder(project)
+      .slice(-40)
+      .flatMap(({ date, entries }) =>
+        entries.flatMap((entry) => (entry.kind === 'hours' ? [{ date, entry }] : [])),
+      )
+      .slice(-100),
     people: project.people.map(({ id, name, role }) => ({
       id,
       name,
@@ -214,6 +221,7 @@ export const wholeOf = (job: LogJob): { amount: number; of: 'area' | 'length' | 
   job.quantity
     ? {
         amount: amountOf(job.quantity),
-        of: job.quantity.kind === 'area' ? 'area' : job.quantity.kind === 'run' ? 'length' : 'count',
+        of:
+          job.quantity.kind === 'area' ? 'area' : job.quantity.kind === 'run' ? 'length' : 'count',
       }
     : null;

@@ -1,10 +1,17 @@
 import type { Item } from './items';
 import type { Token } from './tokens';
 
-const SORRY = /^(?:no|sorry|wait|i|mean|make|that|rather|correction|scratch|actually|it|was|not|oops|hang|on|well)$/;
+const SORRY =
+  /^(?:no|sorry|wait|i|mean|make|that|rather|correction|scratch|actually|it|was|not|oops|hang|on|well)$/;
 /** At least one of these, or nothing was taken back. */
 const CLEARLY = /^(?:sorry|mean|rather|correction|scratch|oops|wait|actually|no)$/;
-const SAME_KIND: ReadonlySet<Item['is']> = new Set(['duration', 'money', 'number', 'percent', 'amount']);
+const SAME_KIND: ReadonlySet<Item['is']> = new Set([
+  'duration',
+  'money',
+  'number',
+  'percent',
+  'amount',
+]);
 
 /**
  * What was said and taken back in the same breath: "2h, no sorry 3h" and "not 3 but 2 hours". Gives the tokens that no

@@ -12,11 +12,14 @@ export type SaidDay = {
   ahead: PlainDate;
   /** What the words themselves say: "ago", "tomorrow"; null for a weekday or a day of the month. */
   tells: 'past' | 'ahead' | null;
+  /** Other days the words may mean: the Sunday of "last weekend". */
+  or?: readonly PlainDate[];
 };
 
 const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
-const WEEKDAY = /^(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun)$|^(?:mon|tues|wednes|thurs|fri|satur|sun)days?$/;
+const WEEKDAY =
+  /^(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun)$|^(?:mon|tues|wednes|thurs|fri|satur|sun)days?$/;
 const MONTH =
   /^(?:jan|feb|mar|apr|may|jun|jul|aug|sept?|oct|nov|dec)$|^(?:january|february|march|april|june|july|august|september|october|november|december)$/;
 /** Words that name a day only where nothing else can be meant. */
@@ -32,7 +35,9 @@ const dateIn = (year: number, month: number, day: number): PlainDate | undefined
 /** A day of a month whose year is left open: the last such day, and the next. */
 function yearly(month: number, day: number, today: PlainDate, to: number): SaidDay | undefined {
   const year = Number(today.slice(0, 4));
-  const dates = [year - 1, year, year + 1, year + 4].flatMap((one) => dateIn(one, month, day) ?? []);
+  const dates = [year - 1, year, year + 1, year + 4].flatMap(
+    (one) => dateIn(one, month, day) ?? [],
+  );
   const past = dates.findLast((date) => date <= today) ?? dates[0];
   const ahead = dates.find((date) => date >= today) ?? dates.at(-1);
   return past && ahead ? { to, past, ahead, tells: null } : undefined;
@@ -76,7 +81,8 @@ function written(
   const token = tokens[at];
   if (token?.kind !== 'number') return undefined;
   const text = [0, 1, 2, 3, 4].reduce(
-    (all, step) => (step === 0 || tokens[at + step]?.glued ? all + (tokens[at + step]?.text ?? '') : `${all} `),
+    (all, step) =>
+      step === 0 || tokens[at + step]?.glued ? all + (tokens[at + step]?.text ?? '') : `${all} `,
     '',
   );
   const iso = /^(\d{4})-(\d{2})-(\d{2})(?!\d)/.exec(text);
@@ -87,14 +93,16 @@ function written(
   const stroke = /^(\d{1,2})\/(\d{1,2})(?:\/(\d{2}|\d{4}))?(?![\d/])/.exec(text);
   if (stroke) {
     const [, one = '', two = '', year] = stroke;
-    const [day, month] = order === 'day-first' ? [Number(one), Number(two)] : [Number(two), Number(one)];
+    const [day, month] =
+      order === 'day-first' ? [Number(one), Number(two)] : [Number(two), Number(one)];
     if (year === undefined) return yearly(month, day, today, at + 3);
     const date = dateIn(yearOf(year) ?? 0, month, day);
     return date && fixed(date, at + 5, today);
   }
   const dotted = /^(\d{1,2})\.(\d{1,2})(?:\.(\d{4}|\d{2}))?$/.exec(token.text);
   const isClosed = tokens[at + 1]?.text === '.' && tokens[at + 1]?.glued;
-  if (!dotted || (dotted[3] === undefined && !(isClosed && order === 'day-first'))) return undefined;
+  if (!dotted || (dotted[3] === undefined && !(isClosed && order === 'day-first')))
+    return undefined;
   const [, day = '', month = '', year] = dotted;
   if (year === undefined) return yearly(Number(month), Number(day), today, at + 2);
   const date = dateIn(yearOf(year) ?? 0, Number(month), Number(day));
@@ -152,7 +160,12 @@ function counted(
   if (isAgo === isAhead) return undefined;
   const days = Math.round(number.value * (unit[1] === 'day' ? 1 : unit[1] === 'week' ? 7 : 30));
   const date = addDays(today, isAgo ? -days : days);
-  return { to: number.to + (isAgo ? 2 : 1), past: date, ahead: date, tells: isAgo ? 'past' : 'ahead' };
+  return {
+    to: number.to + (isAgo ? 2 : 1),
+    past: date,
+    ahead: date,
+    tells: isAgo ? 'past' : 'ahead',
+  };
 }
 
 const RELATIVE: readonly (readonly [readonly string[], number, 'past' | 'ahead'])[] = [
@@ -175,6 +188,27 @@ const RELATIVE: readonly (readonly [readonly string[], number, 'past' | 'ahead']
 
 const PARTS_OF_DAY = /^(?:morning|afternoon|evening|night)$/;
 
+/** "Last weekend", "this week": one of several days. */
+function looseAt(tokens: readonly Token[], from: number, today: PlainDate): SaidDay | undefined {
+  const at = /^(?:on|at|over)$/.test(word(tokens, from)) ? from + 1 : from;
+  const [lead, unit] = [word(tokens, at), word(tokens, at + 1)];
+  if (!/^(?:last|next|this|the)$/.test(lead) || !/^(?:weekend|week)$/.test(unit)) return undefined;
+  const monday = addDays(today, -weekdayOf(today));
+  if (lead === 'next') {
+    const date = unit === 'week' ? addDays(monday, 7) : addDays(monday, 12);
+    return { to: at + 2, past: date, ahead: date, tells: 'ahead' };
+  }
+  const start = unit === 'week' ? addDays(monday, lead === 'last' ? -7 : 0) : addDays(monday, -2);
+  const isNow = unit === 'weekend' && weekdayOf(today) >= 5;
+  const first = isNow && lead !== 'last' ? addDays(monday, 5) : start;
+  const count = unit === 'week' ? 7 : 2;
+  const days = Array.from({ length: count }, (_, step) => addDays(first, step)).filter(
+    (day) => day <= today,
+  );
+  const [one, ...or] = days;
+  return one ? { to: at + 2, past: one, ahead: one, tells: 'past', or } : undefined;
+}
+
 /** The day said at a token, with "on", "last" or "next" in front of it; undefined when none is. */
 export function dayAt(
   tokens: readonly Token[],
@@ -188,6 +222,8 @@ export function dayAt(
     const date = addDays(today, step);
     return { to: from + words.length, past: date, ahead: date, tells };
   }
+  const loose = looseAt(tokens, from, today);
+  if (loose) return loose;
   const lead = word(tokens, from);
   const hasLead = /^(?:on|last|next|this|by|since|from|due)$/.test(lead);
   const at = hasLead ? from + 1 : from;
@@ -200,8 +236,14 @@ export function dayAt(
     if (PARTS_OF_DAY.test(word(tokens, day.to))) day = { ...day, to: day.to + 1 };
     // "Wed 9 Mar", "Thursday the 12th": the date behind it is the same day, said more exactly.
     const comma = word(tokens, day.to) === ',' ? 1 : 0;
-    const exact = named(tokens, day.to + comma, today) ?? written(tokens, day.to + comma, today, order);
-    if (exact && [exact.past, exact.ahead].some((date) => weekdayOf(date) === WEEKDAYS.indexOf(said.slice(0, 3)))) {
+    const exact =
+      named(tokens, day.to + comma, today) ?? written(tokens, day.to + comma, today, order);
+    if (
+      exact &&
+      [exact.past, exact.ahead].some(
+        (date) => weekdayOf(date) === WEEKDAYS.indexOf(said.slice(0, 3)),
+      )
+    ) {
       return exact;
     }
     if (lead === 'last') {
@@ -210,7 +252,6 @@ export function dayAt(
     }
     return lead === 'next' ? { ...day, past: day.ahead, tells: 'ahead' } : day;
   }
-  if (/^(?:last|next)$/.test(lead) && said === 'week') return undefined;
   const exact = named(tokens, at, today) ?? written(tokens, at, today, order);
   if (exact) return exact;
   return counted(tokens, from, today, style);

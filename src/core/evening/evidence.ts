@@ -16,7 +16,8 @@ export const ENOUGH = 0.75;
  */
 export function stepsFor(said: SaidStems, { lexicon }: LogContext): StepFit[] {
   const candidates = new Set<number>();
-  for (const stem of said.keys()) for (const at of lexicon.byStem.get(stem) ?? []) candidates.add(at);
+  for (const stem of said.keys())
+    for (const at of lexicon.byStem.get(stem) ?? []) candidates.add(at);
   const verbs = new Set<number>();
   let objects = 0;
   for (const stem of said.keys()) {

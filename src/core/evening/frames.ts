@@ -54,7 +54,11 @@ export class Facts {
 
   get inspects(): boolean {
     const top = this.steps[0];
-    return top !== undefined && INSPECTS.includes(top.step.verb) && top.step.jobs.some(({ id }) => /\/(?:hold|final)\./.test(id));
+    return (
+      top !== undefined &&
+      INSPECTS.includes(top.step.verb) &&
+      top.step.jobs.some(({ id }) => /\/(?:hold|final)\./.test(id))
+    );
   }
 
   get isAhead(): boolean {
@@ -77,7 +81,10 @@ export class Facts {
 
   /** Nothing but cues and days. */
   get isEmpty(): boolean {
-    return this.content + this.amounts.length + this.places + this.money.length + this.numbers.length === 0;
+    return (
+      this.content + this.amounts.length + this.places + this.money.length + this.numbers.length ===
+      0
+    );
   }
 
   /** One amount that may be of work done: feet, metres, boards; of what comes in bags only where it is said to be up or in. */
@@ -104,7 +111,18 @@ export class Facts {
 
   /** A bare number with two decimals, as money is written. */
   get hasPrice(): boolean {
-    return this.numbers.some(({ at, isPair }) => isPair || /[.,]\d\d$/.test(this.stretch.line.tokens[at]?.text ?? ''));
+    return this.numbers.some(
+      ({ at, isPair }) => isPair || /[.,]\d\d$/.test(this.stretch.line.tokens[at]?.text ?? ''),
+    );
+  }
+
+  /** "Need to call the": its noun stands behind the cut. */
+  get isCutOff(): boolean {
+    const { line, to } = this.stretch;
+    return (
+      to < line.tokens.length &&
+      /^(?:the|a|an|of|for|with|from|to|by|my|our|at)$/.test(line.tokens[to - 1]?.word ?? '')
+    );
   }
 
   /** Whether one of some cues is the last word. */
@@ -117,6 +135,22 @@ export class Facts {
   get isUnreal(): boolean {
     const isNearly = this.has('nearly') && !this.has('done');
     return this.isQuestion || this.has('thought') || isNearly || isDenied(this);
+  }
+
+  /** "Plus tax $7", "and 20 delivery": a sum on top. */
+  get hasExtra(): boolean {
+    return (
+      this.stretch.tokens.some(({ word }) => /^(?:tax|vat|delivery|shipping|tip)$/.test(word)) &&
+      this.has('on-top')
+    );
+  }
+
+  /** "120 for lumber": a figure with what it was given for. */
+  get isPricedFor(): boolean {
+    const { line } = this.stretch;
+    return this.numbers.some(
+      ({ to, value }) => value >= 3 && /^(?:for|on)$/.test(line.tokens[to]?.word ?? ''),
+    );
   }
 
   has(...cues: readonly Cue[]): boolean {
@@ -139,12 +173,13 @@ const STRONG: readonly (readonly [Cue, readonly Kind[]])[] = [
   ['passed', ['inspection']],
   ['failed', ['inspection']],
   ['owes', ['favour']],
-  ['ahead', ['next', 'find', 'wait', 'decision']],
+  ['ahead', ['next', 'find', 'wait', 'decision', 'ordered', 'quote']],
   ['weather', ['weather', 'find']],
   ['spent', ['money', 'quote', 'find', 'hours', 'next']],
   ['short', ['delivered', 'inspection', 'find', 'next']],
+  ['damaged', ['delivered', 'inspection', 'find', 'next', 'decision']],
+  ['wrong', ['delivered', 'inspection', 'find', 'next']],
 ];
-
 
 /** "Did not get to it", "no painting": nothing was done. "Not finished" says only that much. */
 function isDenied(facts: Facts): boolean {
@@ -166,6 +201,10 @@ function work(facts: Facts): number | null {
     if (!worked.ok) score -= 6;
   }
   if (facts.places > 1) score -= 1.5;
+  // "Bert 4h demo, I did 2h hauling": each time has its own work behind it.
+  if (durations.length > 1 && wordsBetween(facts)) score -= 3;
+  if (facts.hasTrade && stretch.marked('person').length === 0) score -= 6;
+  if (endsWithNextName(facts)) score -= 4;
   // A day between two times begins another statement.
   const first = durations[0]?.at ?? 0;
   const last = durations.at(-1)?.at ?? 0;
@@ -186,6 +225,26 @@ function work(facts: Facts): number | null {
   return score;
 }
 
+/** "…, I did | 2h hauling": the name at the end belongs to the time behind it. */
+function endsWithNextName({ stretch }: Facts): boolean {
+  const { line, to } = stretch;
+  if (!line.items.some((item) => item.is === 'duration' && item.at === to)) return false;
+  const name = stretch.marked('person').at(-1);
+  if (!name || !/^(?:,|and|then|;)$/.test(line.tokens[name.at - 1]?.text ?? '')) return false;
+  return line.tokens.slice(name.to, to).every(({ word }) => FILLER.has(word));
+}
+
+/** Whether words of their own stand behind the first time and behind the last. */
+function wordsBetween({ durations, stretch }: Facts): boolean {
+  const [first, last] = [durations[0], durations.at(-1)];
+  if (!first || !last) return false;
+  const free = stretch
+    .freeWords(() => true)
+    .filter((at) => !FILLER.has(stretch.line.tokens[at]?.word ?? ''));
+  const between = free.some((at) => at >= first.to && at < last.at);
+  return between && free.some((at) => at >= last.to);
+}
+
 const PROGRESS = 3.5;
 
 function progress(facts: Facts): number | null {
@@ -198,7 +257,7 @@ function progress(facts: Facts): number | null {
   let score = PROGRESS + facts.evidence;
   if (!isTold && counted) score += facts.isIn || facts.has('done', 'more', 'to-go') ? 0.8 : -1.5;
   if (!isTold && !counted) score -= 1.5;
-  if (facts.content > 0 && facts.evidence === 0) score -= 2.5;
+  if (facts.content + facts.places > 0 && facts.evidence === 0) score -= 3;
   if (facts.shares.length > 1) score -= 3;
   if (facts.places > 1) score -= 1.5;
   score -= 3 * Math.max(0, facts.numbers.length - Number(counted || facts.has('to-go')));
@@ -211,7 +270,7 @@ function money(facts: Facts): number | null {
   const hasShop = facts.stretch.marked('shop').length > 0;
   if (sums.length === 0) {
     if (numbers.length === 0) return null;
-    const isLikely = isSpent || hasShop || facts.hasPrice || facts.hasTrade;
+    const isLikely = isSpent || hasShop || facts.hasPrice || facts.hasTrade || facts.isPricedFor;
     if (!isLikely) return null;
   }
   const isWish = facts.has('ahead') || facts.isAhead;
@@ -224,26 +283,39 @@ function money(facts: Facts): number | null {
   // One sum and the rooms' parts of it, or how many of what at how much each.
   const figures = sums.length + numbers.length;
   const parts = facts.places > 1 && figures === facts.places + 1;
-  const isEach = facts.has('each');
+  const isEach = facts.has('each') || sums.some((sum) => sum.isEach);
   const priced = figures === 2 && isEach;
-  const isFolded = figures === 2 && sums.length === 1 && numbers.every(({ value }) => Number.isInteger(value));
+  const isFolded =
+    figures === 2 && sums.length === 1 && numbers.every(({ value }) => Number.isInteger(value));
   if (parts) score += 2 * facts.places;
+  else if (figures === 2 && facts.hasExtra) score += 5;
+  else if (figures === 1 && isEach && facts.amounts.length === 1) score += 2.5;
   else if (figures > 1 && !priced && !isFolded) score -= 3 * (figures - 1);
-  score -= 3 * facts.durations.length;
+  score -= (facts.hasTrade ? -1.5 : 3) * facts.durations.length;
   if (facts.has('done', 'begun') && !isSpent) score -= 1;
   return score;
 }
 
 function quote(facts: Facts): number | null {
-  if (!facts.has('quoted') || facts.money.length + facts.numbers.length === 0) return null;
+  const figures = facts.money.length + facts.numbers.length;
+  // "The roofer will do it for 6,500".
+  const isOffer =
+    facts.hasTrade &&
+    (facts.has('ahead', 'thought') || facts.says(/^wants?$/)) &&
+    figures === 1 &&
+    facts.says(/^(?:for|do|about|wants?)$/);
+  if (figures === 0 || !(facts.has('quoted') || isOffer)) return null;
   const extra = facts.money.length + facts.numbers.length - 1;
-  return 6.5 - 3 * extra - 3 * facts.durations.length;
+  return (isOffer ? 9.5 : 6.5) - 3 * extra - 3 * facts.durations.length;
 }
 
 /** Words that by themselves tell of something found. */
 const TROUBLE =
-  /\b(?:rot|rotten|mou?ld|leaks?|leaking|damp|woodworm|termites?|mice|rats|asbestos|sagging|droppings)\b/i;
-const TROUBLE_FIRST = /^(?:there is |there's |some |more |black |dry |wet |a |the )*(?:rot|mou?ld|leak|damp|woodworm|termites?|mice|rats|asbestos|droppings)\b/i;
+  /\b(?:rot|rotten|mou?ld|leaks?|leaking|damp|woodworm|termites?|mice|rats|asbestos|sagging|droppings|out of (?:level|plumb|square)|crooked|bouncy|sparks?|sparking|wet spots?|stains?|cracks?|rusted|knob and tube)\b/i;
+const TROUBLE_FIRST =
+  /^(?:there is |there's |some |more |black |dry |wet |a |the )*(?:rot|mou?ld|leak|damp|woodworm|termites?|mice|rats|asbestos|droppings)\b/i;
+
+const IS_SO = /\b(?:is|are|has|have|looks?|feels?|seems?|was|were)\b/i;
 
 function find(facts: Facts): number | null {
   const isSeen = facts.has('found');
@@ -251,8 +323,14 @@ function find(facts: Facts): number | null {
   const isTrouble = first(SUSPICION_WORDS, text) !== undefined;
   const figures = facts.durations.length + facts.money.length;
   if (!isSeen) {
-    const isBare = isTrouble && facts.durations.length + facts.money.length + facts.shares.length === 0;
-    return isBare && !facts.has('done', 'begun', 'used', 'waits', 'delivered', 'decided', 'spent') && TROUBLE.test(text) && (facts.evidence < 1.2 || TROUBLE_FIRST.test(text)) ? 4 : null;
+    const isGuess = facts.has('guess');
+    const isBare = isTrouble && (figures === 0 || isGuess) && facts.shares.length === 0;
+    return isBare &&
+      !facts.has('done', 'begun', 'used', 'waits', 'delivered', 'decided', 'spent') &&
+      TROUBLE.test(text) &&
+      (facts.evidence < 1.2 || TROUBLE_FIRST.test(text) || IS_SO.test(text))
+      ? 4 + 5 * figures
+      : null;
   }
   const guessed = facts.has('guess') ? 5 * figures + 1 : -3 * figures;
   return 6 + guessed + (isTrouble ? 0.5 : 0);
@@ -260,21 +338,35 @@ function find(facts: Facts): number | null {
 
 function decision(facts: Facts): number | null {
   if (!facts.has('decided')) return null;
-  return 6 - 2 * facts.money.length - 2 * facts.durations.length - (facts.numbers.length > 0 && facts.has('agreed') ? 3 : 0);
+  return (
+    6 -
+    2 * facts.money.length -
+    2 * facts.durations.length -
+    (facts.numbers.length > 0 && facts.has('agreed') ? 3 : 0)
+  );
 }
 
 function ordered(facts: Facts): number | null {
-  if (!facts.has('ordered') || facts.has('ahead')) return null;
+  const order = facts.stretch.cueAt('ordered');
+  const wish = facts.stretch.cueAt('ahead');
+  // "Need to order" is for later; "ordered, should arrive" is not.
+  if (!order || (wish && wish.at < order.at)) return null;
   const isDue = facts.days.length + facts.spans.length;
   return 6 - 3 * facts.durations.length - 2 * facts.money.length + 0.5 * isDue;
 }
 
 function delivered(facts: Facts): number | null {
-  const came = facts.says(/^(?:came|come|comes)$/) && !facts.hasTrade && facts.stretch.marked('person').length === 0;
-  if (!facts.has('delivered') && !(came && (facts.content > 1 || facts.amounts.length > 0))) return null;
+  const came =
+    facts.says(/^(?:came|come|comes)$/) &&
+    !facts.hasTrade &&
+    facts.stretch.marked('person').length === 0;
+  if (!facts.has('delivered') && !(came && (facts.content > 1 || facts.amounts.length > 0)))
+    return null;
   const state = facts.has('short', 'damaged', 'wrong', 'whole') ? 1.5 : 0;
   if (!facts.has('delivered') && facts.isAhead) return null;
-  return (facts.has('delivered') ? 6 : 4.5) + state - 4 * facts.durations.length - 3 * facts.money.length;
+  return (
+    (facts.has('delivered') ? 6 : 4.5) + state - 4 * facts.durations.length - 3 * facts.money.length
+  );
 }
 
 function material(facts: Facts): number | null {
@@ -300,21 +392,37 @@ function wait(facts: Facts): number | null {
   if (!facts.has('waits')) return null;
   const times = facts.durations.length + facts.spans.length + facts.days.length;
   if (times === 0) return facts.says(/^until|till$/) ? 3 : null;
-  return 7 + Math.min(1, times - 1) - 3 * facts.money.length + WORK * Math.min(1, facts.durations.length) * 0.2;
+  return (
+    11 +
+    Math.min(1, times - 1) -
+    3 * facts.money.length +
+    WORK * Math.min(1, facts.durations.length) * 0.2
+  );
 }
 
 function inspection(facts: Facts): number | null {
   const told = facts.has('passed', 'failed');
-  const booked = facts.days.length > 0 && facts.says(/^(?:booked|comes?|coming|scheduled|due)$/);
+  const booked =
+    facts.days.length > 0 &&
+    facts.says(/^(?:booked|comes?|coming|scheduled|due|reinspect|reinspection|again|back)$/);
   if (!facts.has('inspected') && !facts.inspects) return null;
   if (!told && !booked && !(facts.has('inspected') && facts.days.length > 0)) return null;
-  return 6.5 + (told ? 1 : 0) + 1.2 * Math.min(1, facts.days.length) - 3 * (facts.durations.length + facts.money.length);
+  return (
+    6.5 +
+    (told ? 1 : 0) +
+    1.2 * Math.min(1, facts.days.length) -
+    3 * (facts.durations.length + facts.money.length)
+  );
 }
 
 function measured(facts: Facts): number | null {
   if (facts.sizes.length === 0) return null;
   const isTold = facts.has('measured') || facts.places > 0;
-  return (isTold ? 6 : 2.5) + (facts.sizes.length - 1) - 3 * (facts.durations.length + facts.money.length);
+  return (
+    (isTold ? 6 : 2.5) +
+    (facts.sizes.length - 1) -
+    3 * (facts.durations.length + facts.money.length)
+  );
 }
 
 function favour(facts: Facts): number | null {
@@ -324,12 +432,26 @@ function favour(facts: Facts): number | null {
 
 function weather(facts: Facts): number | null {
   if (!facts.has('weather')) return null;
-  const figures = facts.durations.length + facts.money.length + facts.amounts.length + facts.shares.length;
+  const figures =
+    facts.durations.length + facts.money.length + facts.amounts.length + facts.shares.length;
   return figures > 0 || facts.evidence > 1 ? null : 3.5;
 }
 
+/** "Call the office", "order the tile": told to oneself. */
+const IMPERATIVE =
+  /^(?:call|ring|phone|buy|order|book|check|ask|fetch|schedule|email|text|return|pick|bring|remind)$/;
+
+function isImperative({ stretch, durations, money }: Facts): boolean {
+  const first = stretch.freeWords((mark) => mark.is !== 'cue')[0];
+  return (
+    durations.length + money.length === 0 &&
+    first !== undefined &&
+    IMPERATIVE.test(stretch.line.tokens[first]?.word ?? '')
+  );
+}
+
 function next(facts: Facts): number | null {
-  const isLead = facts.has('ahead');
+  const isLead = facts.has('ahead') || isImperative(facts);
   if (!isLead && !facts.isAhead) return null;
   // "Ran out of screws, get two tomorrow": whatever is counted is for then.
   return (isLead ? 6 : 3.8) + 0.3 * facts.days.length - (facts.durations.length > 0 ? 1 : 0);
@@ -367,32 +489,54 @@ const NEEDS_WORDS: ReadonlySet<Kind> = new Set([
 ]);
 
 /** Kinds that hold whatever the words say in what tense. */
-const TENSELESS: ReadonlySet<Kind> = new Set(['next', 'weather', 'decision', 'find', 'favour', 'wait']);
+const TENSELESS: ReadonlySet<Kind> = new Set([
+  'next',
+  'weather',
+  'decision',
+  'find',
+  'favour',
+  'wait',
+]);
 
 /** All the ways to read a stretch, the best first. A note is always one of them. */
 export function fitsOf(facts: Facts): Fit[] {
   const unreal = facts.isUnreal;
   // "We need to" with nothing behind it: its thing was cut off.
-  const broken = facts.endsWith('ahead', 'found', 'decided', 'thought', 'nearly') ? 4 : 0;
+  const broken =
+    (facts.endsWith('ahead', 'found', 'decided', 'thought', 'nearly') ? 4 : 0) +
+    (facts.isCutOff ? 3 : 0);
   const fits: Fit[] = [];
   for (const [kind, read] of READERS) {
     const score = read(facts);
     if (score === null) continue;
     let against = broken;
     for (const [cue, kinds] of STRONG) if (facts.has(cue) && !kinds.includes(kind)) against += 2.5;
-    if (unreal && !(TENSELESS.has(kind) && !facts.isQuestion)) against += kind === 'quote' || kind === 'inspection' || kind === 'delivered' ? 1 : 8;
+    if (unreal && !(TENSELESS.has(kind) && !facts.isQuestion))
+      against += kind === 'quote' || kind === 'inspection' || kind === 'delivered' ? 1 : 8;
     if (facts.isEmpty && NEEDS_WORDS.has(kind)) against += 6;
     fits.push({ kind, score: score - against });
   }
   const figures =
-    facts.durations.length + facts.money.length + facts.numbers.length + facts.shares.length + facts.amounts.length + facts.sizes.length;
+    facts.durations.length +
+    facts.money.length +
+    facts.numbers.length +
+    facts.shares.length +
+    facts.amounts.length +
+    facts.sizes.length;
   const said = unreal || facts.has('note');
   const accounted = facts.has('thought') ? figures - facts.durations.length : figures;
   fits.push({
     kind: 'note',
-    score: said ? (facts.content === 0 ? -1 : 2) + 3.5 * accounted : -0.4 * facts.content - 3 * figures - (facts.content === 0 ? 2 : 0),
+    score: said
+      ? (facts.content === 0 ? -1 : 2) + 3.5 * accounted
+      : -0.4 * facts.content - 3 * figures - (facts.content === 0 ? 2 : 0),
   });
-  if (facts.content === 0 && facts.places === 0 && figures + facts.sizes.length === 0 && facts.stretch.marks.every(({ is }) => is === 'person')) {
+  if (
+    facts.content === 0 &&
+    facts.places === 0 &&
+    figures + facts.sizes.length === 0 &&
+    facts.stretch.marks.every(({ is }) => is === 'person')
+  ) {
     fits.push({ kind: 'nothing', score: -1.5 });
   }
   const isBare = facts.content === 0 && figures === 0 && facts.places === 0;

@@ -19,7 +19,10 @@ const SAME_ROOM = 0.7;
 export const GAP = 0.25;
 
 /** The rooms a stretch names; more than one where a word may mean either. */
-export function placesSaid(stretch: Stretch): { all: PlaceId[]; unclear: readonly PlaceId[] | null } {
+export function placesSaid(stretch: Stretch): {
+  all: PlaceId[];
+  unclear: readonly PlaceId[] | null;
+} {
   const marks = stretch.marked('place');
   const strong = marks.filter(({ weak }) => !weak);
   const clear = marks.filter(({ ids, weak }) => ids.length === 1 && (!weak || strong.length === 0));
@@ -49,7 +52,8 @@ export function jobsFor(
 }
 const ENOUGH_IN_ROOM = 0.5;
 
-function jobsAbove(
+/** As `jobsFor`, from a fit of one's own choice upwards. */
+export function jobsAbove(
   least: number,
   places: readonly PlaceId[],
   memory: Memory,
@@ -65,7 +69,9 @@ function jobsAbove(
       const lean =
         LEAN[job.state] +
         (job.id === memory.jobId ? SAID_BEFORE : 0) +
-        (places.length === 0 && job.placeId !== null && job.placeId === memory.place ? SAME_ROOM : 0) -
+        (places.length === 0 && job.placeId !== null && job.placeId === memory.place
+          ? SAME_ROOM
+          : 0) -
         (isFar ? 0.4 : 0);
       found.push({ job, fit: fit + lean });
     }

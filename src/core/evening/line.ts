@@ -90,7 +90,9 @@ export class Stretch {
     // "Finished" tells how far something is, and nothing of what; before "coat" it is a coat.
     const isTold = new Set(
       this.marks.flatMap((mark) =>
-        mark.is === 'cue' && (mark.cue === 'done' || mark.cue === 'begun') ? [mark.at, mark.to - 1] : [],
+        mark.is === 'cue' && (mark.cue === 'done' || mark.cue === 'begun')
+          ? [mark.at, mark.to - 1]
+          : [],
       ),
     );
     for (const at of this.freeWords()) {
@@ -112,10 +114,15 @@ export class Stretch {
 }
 
 /** Tokens as they were written, blanks and all, without signs and joining words at the ends. */
-export function textOf({ text, tokens }: Pick<Line, 'text' | 'tokens'>, at: number, to: number): string {
+export function textOf(
+  { text, tokens }: Pick<Line, 'text' | 'tokens'>,
+  at: number,
+  to: number,
+): string {
   let [first, last] = [at, to - 1];
   const isEdge = (one: number) =>
-    /^[,.;:!?\-–—&+]$/.test(tokens[one]?.text ?? '') || /^(?:and|then|but|also|so)$/.test(tokens[one]?.word ?? '');
+    /^[,.;:!?\-–—&+]$/.test(tokens[one]?.text ?? '') ||
+    /^(?:and|then|but|also|so)$/.test(tokens[one]?.word ?? '');
   while (first <= last && isEdge(first)) first += 1;
   while (last >= first && isEdge(last)) last -= 1;
   if (first > last) return '';
@@ -139,7 +146,8 @@ function withBareHours(
 ): readonly Item[] {
   const isIn = (at: number) => items.some((item) => item.at <= at && at < item.to);
   if (!tokens.some(({ word }, at) => /^hours?$/.test(word) && !isIn(at))) return items;
-  const isName = (at: number) => marks.some((mark) => mark.is === 'person' && mark.at <= at && at < mark.to);
+  const isName = (at: number) =>
+    marks.some((mark) => mark.is === 'person' && mark.at <= at && at < mark.to);
   return items.map((item) =>
     item.is === 'number' && item.value <= 24 && (isName(item.at - 1) || isName(item.to))
       ? { is: 'duration', at: item.at, to: item.to, minutes: Math.round(item.value * 60) }

@@ -20,7 +20,8 @@ function isOneEdit(a: string, b: string): boolean {
   let at = 0;
   while (at < a.length && a[at] === b[at]) at += 1;
   if (a.length === b.length) {
-    const swapped = a[at] === b[at + 1] && a[at + 1] === b[at] && a.slice(at + 2) === b.slice(at + 2);
+    const swapped =
+      a[at] === b[at + 1] && a[at + 1] === b[at] && a.slice(at + 2) === b.slice(at + 2);
     return swapped || a.slice(at + 1) === b.slice(at + 1);
   }
   const [long, short] = a.length > b.length ? [a, b] : [b, a];
@@ -48,6 +49,8 @@ export function meantBy(word: string, { lexicon }: LogContext): string {
 const SELF = /^(?:me|i|i'm|i've|i'd|myself)$/;
 const ALL = /^(?:both|we|us|we've|we're)$/;
 
+const NO_YARD = /^(?:lumber|timber|builder|builders|scrap|brick|stone|salvage|junk)$/;
+
 export class Marker {
   private readonly inItem = new Set<number>();
 
@@ -73,7 +76,8 @@ export class Marker {
     for (const [step, word] of words.entries()) {
       if (step > 0 && /^['’]$/.test(this.tokens[at]?.text ?? '')) at += 1;
       const said = this.word(at);
-      const isSame = said === word || (isNear && word.length >= 5 && meantBy(said, this.context) === word);
+      const isSame =
+        said === word || (isNear && word.length >= 5 && meantBy(said, this.context) === word);
       if (!isSame) return undefined;
       at += 1;
     }
@@ -88,22 +92,42 @@ export class Marker {
       return { is: 'person', at, to: at + 1, ids, self: true, all: false };
     }
     if (ALL.test(said)) {
-      const to = this.follows(at + 1, ['of', 'us']) ? at + 3 : this.follows(at + 1, ['both']) ? at + 2 : at + 1;
+      const to = this.follows(at + 1, ['of', 'us'])
+        ? at + 3
+        : this.follows(at + 1, ['both'])
+          ? at + 2
+          : at + 1;
       return { is: 'person', at, to, ids: [], self: false, all: true };
     }
-    if (/^(?:two|three|four)$/.test(this.tokens[at]?.word ?? '') && this.tokens[at + 1]?.word === 'of' && this.tokens[at + 2]?.word === 'us') {
+    if (
+      /^(?:two|three|four)$/.test(this.tokens[at]?.word ?? '') &&
+      this.tokens[at + 1]?.word === 'of' &&
+      this.tokens[at + 2]?.word === 'us'
+    ) {
       return { is: 'person', at, to: at + 3, ids: [], self: false, all: true };
     }
-    const named = people.filter(({ words, self }) => !self && words.length > 0 && this.follows(at, words, true));
+    const named = people.filter(
+      ({ words, self }) => !self && words.length > 0 && this.follows(at, words, true),
+    );
     const [first] = named.toSorted((a, b) => b.words.length - a.words.length);
     if (!first) return undefined;
-    return { is: 'person', at, to: at + first.words.length, ids: [first.id], self: false, all: false };
+    return {
+      is: 'person',
+      at,
+      to: at + first.words.length,
+      ids: [first.id],
+      self: false,
+      all: false,
+    };
   }
 
   place(at: number): Mark | undefined {
     const said = this.word(at);
+    // A lumber yard is a shop.
+    if (said === 'yard' && NO_YARD.test(this.word(at - 1))) return undefined;
     const names = this.context.lexicon.placeNames;
-    const rows = names.get(said) ?? (said.length >= 5 ? names.get(meantBy(said, this.context)) : undefined);
+    const rows =
+      names.get(said) ?? (said.length >= 5 ? names.get(meantBy(said, this.context)) : undefined);
     for (const { words, places, weak } of rows ?? []) {
       const to = words.length === 1 ? at + 1 : this.endOf(at, [said, ...words.slice(1)], true);
       if (to !== undefined) return { is: 'place', at, to, ids: places, weak };
@@ -117,7 +141,9 @@ export class Marker {
   }
 
   shop(at: number): Mark | undefined {
-    const found = this.context.shops.find(({ words }) => words.length > 0 && this.follows(at, words));
+    const found = this.context.shops.find(
+      ({ words }) => words.length > 0 && this.follows(at, words),
+    );
     return found && { is: 'shop', at, to: at + found.words.length, name: found.name };
   }
 
@@ -128,10 +154,14 @@ export class Marker {
 }
 
 /** Every mark of a line, in its order; none overlaps another or a typed thing. */
-export function marksOf(tokens: readonly Token[], items: readonly Item[], context: LogContext): Mark[] {
+export function marksOf(
+  tokens: readonly Token[],
+  items: readonly Item[],
+  context: LogContext,
+): Mark[] {
   const marker = new Marker(tokens, items, context);
   const marks: Mark[] = [];
-  for (let at = 0; at < tokens.length; ) {
+  for (let at = 0; at < tokens.length;) {
     if (marker.word(at) === '') {
       at += 1;
       continue;

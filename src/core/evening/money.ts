@@ -33,12 +33,32 @@ export function vendorIn(stretch: Stretch): { name: string | null; used: Set<num
       take(at, named.to);
       return { name: named.name, used };
     }
-    const person = stretch.marked('person').find((mark) => mark.at === from && !mark.self && !mark.all);
+    const person = stretch
+      .marked('person')
+      .find((mark) => mark.at === from && !mark.self && !mark.all);
     if (person) {
       take(at, person.to);
       const known = stretch.context.people.find(({ id }) => id === person.ids[0]);
       return { name: known?.name ?? null, used };
     }
+  }
+  for (let at = stretch.at + 1; at < stretch.to; at += 1) {
+    const isShop =
+      /^(?:store|shop|yard|market|merchants?|cent(?:er|re)|depot|warehouse|supplier)$/.test(
+        tokens[at]?.word ?? '',
+      );
+    const lead = [at - 2, at - 3].find(
+      (one) => one >= stretch.at && /^(?:at|from)$/.test(tokens[one]?.word ?? ''),
+    );
+    if (
+      !isShop ||
+      lead === undefined ||
+      stretch.marks.some((mark) => mark.is === 'place' && mark.at === at)
+    )
+      continue;
+    take(lead, at + 1);
+    const from = tokens[lead + 1]?.word === 'the' ? lead + 2 : lead + 1;
+    return { name: stretch.line.text.slice(tokens[from]?.from ?? 0, tokens[at]?.to ?? 0), used };
   }
   for (let at = stretch.at; at < stretch.to; at += 1) {
     const word = tokens[at]?.word ?? '';
@@ -72,7 +92,14 @@ const figuresIn = (stretch: Stretch): Figure[] =>
       item.is === 'money'
         ? [{ at: item.at, to: item.to, cents: cents(item.cents), isMoney: true }]
         : item.is === 'number'
-          ? [{ at: item.at, to: item.to, cents: cents(Math.round(item.value * 100)), isMoney: false }]
+          ? [
+              {
+                at: item.at,
+                to: item.to,
+                cents: cents(Math.round(item.value * 100)),
+                isMoney: false,
+              },
+            ]
           : [],
     )
     .sort((a, b) => a.at - b.at);
@@ -88,10 +115,25 @@ function sharesOf(
   if (order.length < 2) return undefined;
   const beside = [
     ...stretch.all('percent').map(({ at, to, percent }) => ({ at, to, weight: percent })),
-    ...stretch.all('fraction').map(({ at, to, share }) => ({ at, to, weight: Math.round(share * 12_000) })),
+    ...stretch
+      .all('fraction')
+      .map(({ at, to, share }) => ({ at, to, weight: Math.round(share * 12_000) })),
     ...parts.map(({ at, to, cents: part }) => ({ at, to, weight: Math.abs(part) })),
   ];
   const used = new Set<number>();
+  const last = Math.max(...order.map(({ to }) => to));
+  const isApart =
+    beside.length === order.length &&
+    (beside.every(({ to }) => to <= Math.min(...order.map(({ at }) => at))) ||
+      beside.every(({ at }) => at >= last));
+  if (isApart) {
+    // "60/40 kitchen and bathroom": the figures stand together, in the order of the rooms.
+    const split = splitCents(
+      total,
+      beside.toSorted((a, b) => a.at - b.at).map(({ weight }) => weight),
+    );
+    return order.map(({ ids }, at) => ({ placeId: ids[0] ?? null, cents: split[at] ?? cents(0) }));
+  }
   const distance = (room: (typeof order)[number], { at, to }: { at: number; to: number }) =>
     at >= room.to ? at - room.to : room.at >= to ? room.at - to : 0;
   const first = Math.min(...order.map(({ at }) => at));
@@ -99,7 +141,10 @@ function sharesOf(
   const weights = order.map((room) => {
     const side = beside
       .map((figure, index) => ({ figure, index }))
-      .filter(({ figure, index }) => !used.has(index) && (isInFront ? figure.at < room.at : figure.at >= room.to))
+      .filter(
+        ({ figure, index }) =>
+          !used.has(index) && (isInFront ? figure.at < room.at : figure.at >= room.to),
+      )
       .sort((a, b) => distance(room, a.figure) - distance(room, b.figure))[0];
     if (!side) return null;
     used.add(side.index);
@@ -109,7 +154,10 @@ function sharesOf(
   const known = weights.reduce<number>((sum, weight) => sum + (weight ?? 0), 0);
   const isPercent = stretch.all('percent').length > 0;
   const whole = isPercent ? 100 : stretch.all('fraction').length > 0 ? 12_000 : Math.abs(total);
-  const filled = weights.map((weight) => weight ?? (hasRest || weights.length - 1 === used.size ? Math.max(0, whole - known) : 0));
+  const filled = weights.map(
+    (weight) =>
+      weight ?? (hasRest || weights.length - 1 === used.size ? Math.max(0, whole - known) : 0),
+  );
   const isTold = used.size > 0 && filled.every((weight) => weight > 0);
   const split = splitCents(total, isTold ? filled : order.map(() => 1));
   return order.map(({ ids }, at) => ({ placeId: ids[0] ?? null, cents: split[at] ?? cents(0) }));
@@ -125,12 +173,18 @@ export function moneyIn(stretch: Stretch, memory: Memory): EntryOf<'money'> | un
   const main = sums[0] ?? (rooms > 1 ? figures[0] : (priced.at(-1) ?? figures.at(-1)));
   if (!main || main.cents === 0) return undefined;
   const others = figures.filter((figure) => figure !== main);
-  const isEach = stretch.has('each');
+  const isEach = stretch.has('each') || stretch.all('money').some((sum) => sum.isEach);
   const count = isEach
     ? (stretch.all('amount')[0]?.value ?? (others[0] ? others[0].cents / 100 : 1))
     : 1;
-  const refund = stretch.has('refunded') || stretch.tokens.some(({ word }, at, all) => word === 'back' && /^(?:got|money)$/.test(all[at - 1]?.word ?? '')) || endsWithBack(stretch);
-  const amount = cents(Math.round(main.cents * count));
+  const refund =
+    stretch.has('refunded') ||
+    stretch.tokens.some(
+      ({ word }, at, all) => word === 'back' && /^(?:got|money)$/.test(all[at - 1]?.word ?? ''),
+    ) ||
+    endsWithBack(stretch);
+  const onTop = stretch.has('on-top') && others.length === 1 ? (others[0]?.cents ?? 0) : 0;
+  const amount = cents(Math.round(main.cents * count) + onTop);
   const total = refund && amount > 0 ? cents(-amount) : amount;
   const { name, used } = vendorIn(stretch);
   const { all } = placesSaid(stretch);
@@ -138,18 +192,31 @@ export function moneyIn(stretch: Stretch, memory: Memory): EntryOf<'money'> | un
   const one: PlaceId | null = all[0] ?? memory.place;
   const shares = sharesOf(stretch, total, parts) ?? [{ placeId: one, cents: total }];
   const taken = new Set(used);
-  const what = thingIn(stretch, ['spent', 'refunded', 'agreed', 'each', 'fits', 'ahead', 'done'], taken);
+  const what = thingIn(
+    stretch,
+    ['spent', 'refunded', 'agreed', 'each', 'fits', 'ahead', 'done', 'on-top'],
+    taken,
+  );
   const words = stretch.tokens.map(({ word }) => word);
+  // The hours of a trade are what was paid for.
+  const time = stretch.all('duration')[0];
+  const hours = time
+    ? ` (${stretch.line.text.slice(stretch.line.tokens[time.at]?.from ?? 0, stretch.line.tokens[time.to - 1]?.to ?? 0)})`
+    : '';
   const spend = spendKindOf(words);
-  const extra = words.some((word) => /^(?:extra|unplanned|unexpected|unforeseen|contingency)$/.test(word));
+  const extra = words.some((word) =>
+    /^(?:extra|unplanned|unexpected|unforeseen|contingency)$/.test(word),
+  );
   return {
     kind: 'money',
-    what: what || name || spend,
+    what: `${what || name || spend}${hours}`,
     spend,
     shares,
     shop: name,
     drawsOn: extra || memory.afterFind ? 'contingency' : 'budget',
-    ...(stretch.has('agreed') && !words.some((word) => /^(?:paid|deposit)$/.test(word)) ? { committed: true as const } : {}),
+    ...(stretch.has('agreed') && !words.some((word) => /^(?:paid|deposit)$/.test(word))
+      ? { committed: true as const }
+      : {}),
   };
 }
 

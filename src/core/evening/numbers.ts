@@ -22,7 +22,10 @@ export function digitsValue(text: string, style: NumberStyle): number | undefine
   const last = signs.at(-1);
   if (last === undefined) return Number(text);
   const thousands = style === 'point' ? ',' : '.';
-  const isGrouped = text.split(/[.,]/).slice(1).every((group) => group.length === 3);
+  const isGrouped = text
+    .split(/[.,]/)
+    .slice(1)
+    .every((group) => group.length === 3);
   const isWhole =
     new Set(signs).size === 1 && isGrouped && (last === thousands || signs.length > 1);
   if (isWhole) return Number(text.replace(/[.,]/g, ''));
@@ -48,9 +51,10 @@ function spokenWhole(tokens: readonly Token[], from: number): SaidNumber | undef
     if (part === undefined) {
       if (one === undefined && ten === undefined) break;
       part = one ?? ten;
-    } else if (one !== undefined && one > 0 && part >= 20 && part % 10 === 0 && one < 10) part += one;
+    } else if (one !== undefined && one > 0 && part >= 20 && part % 10 === 0 && one < 10)
+      part += one;
     else if (said === 'hundred') part *= 100;
-    else if (said === 'thousand') {
+    else if (said === 'thousand' || said === 'grand') {
       total += part * 1000;
       part = 0;
     } else if (part % 100 === 0 && part > 0 && (one !== undefined || ten !== undefined)) {
@@ -130,8 +134,11 @@ export function numberAt(
     const value = sign ?? digitsValue(token.text, style);
     if (value === undefined) return undefined;
     const next = tokens[at + 1];
-    if (next?.glued && next.word === 'k') return { value: value * 1000, to: at + 2 };
-    const more = sign === undefined && Number.isInteger(value) ? addedFraction(tokens, at + 1) : undefined;
+    const isThousands =
+      (next?.glued && next.word === 'k') || next?.word === 'grand' || next?.word === 'thousand';
+    if (isThousands) return { value: value * 1000, to: at + 2 };
+    const more =
+      sign === undefined && Number.isInteger(value) ? addedFraction(tokens, at + 1) : undefined;
     return more ? { value: value + more.value, to: more.to } : { value, to: at + 1 };
   }
   if (token.word === 'dozen') return { value: 12, to: at + 1 };

@@ -20,7 +20,9 @@ export function whoWorked(stretch: Stretch): Worked {
   let isUnclear = false;
   let isWithSelf = false;
   const tokens = stretch.line.tokens;
-  const things = [...stretch.all('duration'), ...stretch.marked('person')].sort((a, b) => a.at - b.at);
+  const things = [...stretch.all('duration'), ...stretch.marked('person')].sort(
+    (a, b) => a.at - b.at,
+  );
   const hasNames = stretch.marked('person').some(({ all }) => !all);
   for (const thing of things) {
     if (thing.is === 'duration') pieces.push({ is: 'time', minutes: thing.minutes });
@@ -35,13 +37,15 @@ export function whoWorked(stretch: Stretch): Worked {
     } else {
       const before = tokens[thing.at - 1]?.word;
       if (before === 'with' && !thing.self) isWithSelf = true;
-      if (helpsBehind(stretch, thing.to) && thing.at > stretch.at && startsWithWork(stretch)) isWithSelf = true;
+      if (helpsBehind(stretch, thing.to) && thing.at > stretch.at && startsWithWork(stretch))
+        isWithSelf = true;
       pieces.push({ is: 'person', ids: [...thing.ids] });
     }
   }
   if (isUnclear) return { ok: false, because: 'which-people' };
   const people = pieces.flatMap((piece) => (piece.is === 'person' ? piece.ids : []));
-  if (isWithSelf && !people.some((id) => self.includes(id))) pieces.unshift({ is: 'person', ids: self });
+  if (isWithSelf && !people.some((id) => self.includes(id)))
+    pieces.unshift({ is: 'person', ids: self });
   return paired(pieces, self);
 }
 

@@ -10,6 +10,7 @@ import type { Label, Memory, Part, Question, QuestionCode, Reading, Slot } from 
 import { SAYINGS } from './sayings';
 import { statementsOf, type Statement } from './segment';
 import { leftWords } from './things';
+import { ONES } from './words/numbers';
 import { FILLER, stem } from './words/stems';
 import { NOTHING_AHEAD, progressMade, workMade, type Ahead, type Made, type Told } from './work';
 
@@ -23,13 +24,20 @@ const LARGE_PART = 10;
 /** Kinds whose day lies ahead: it is when, not the day the line is of. */
 const LOOKS_AHEAD: ReadonlySet<Kind> = new Set(['next', 'ordered', 'inspection', 'wait']);
 
-type Dated = { statement: Statement; days: PlainDate[]; due: Statement[]; eachDay: boolean };
+type Dated = {
+  statement: Statement;
+  days: PlainDate[];
+  /** Other days that the words may mean. */
+  or: readonly PlainDate[];
+  due: Statement[];
+};
 
 /** Which day each statement is of: a day said in front holds until the next; one said behind speaks of what stands before it. */
 function datedStatements(statements: readonly Statement[], unlessSaid: PlainDate): Dated[] {
   const dated: Dated[] = [];
   let days = [unlessSaid];
   let isOpen = false;
+  let or: readonly PlainDate[] = [];
   statements.forEach((statement, at) => {
     const { facts, kind, sentence } = statement;
     const said = facts.days.map(({ day }) => day);
@@ -39,18 +47,26 @@ function datedStatements(statements: readonly Statement[], unlessSaid: PlainDate
     const isLastOfSentence = !next || next.sentence !== sentence;
     if (isDay) {
       const past = said.map((day) => day.past);
-      if (before && before.statement.sentence === sentence && LOOKS_AHEAD.has(before.statement.kind) && before.statement.facts.days.length === 0 && isLastOfSentence) {
+      if (
+        before &&
+        before.statement.sentence === sentence &&
+        LOOKS_AHEAD.has(before.statement.kind) &&
+        before.statement.facts.days.length === 0 &&
+        isLastOfSentence
+      ) {
         before.due.push(statement);
         return;
       }
       if (isLastOfSentence && before && before.statement.sentence === sentence) {
         for (const one of dated) {
-          const isBare = one.statement.sentence === sentence && one.statement.facts.days.length === 0;
+          const isBare =
+            one.statement.sentence === sentence && one.statement.facts.days.length === 0;
           if (isBare) one.days = past;
         }
         return;
       }
       days = isOpen ? [...days, ...past] : past;
+      or = said.flatMap((day) => day.or ?? []);
       isOpen = true;
       return;
     }
@@ -60,16 +76,23 @@ function datedStatements(statements: readonly Statement[], unlessSaid: PlainDate
     if (own.length > 0) {
       const past = own.map((day) => (day.tells === 'ahead' ? day.ahead : day.past));
       const isLead = opens && !LOOKS_AHEAD.has(kind);
-      if (isLead) days = past;
-      else if (isLastOfSentence) {
+      if (isLead) {
+        days = past;
+        or = [];
+      } else if (isLastOfSentence) {
         for (const one of dated) {
-          if (one.statement.sentence === sentence && one.statement.facts.days.length === 0 && one.days[0] === unlessSaid) one.days = past;
+          if (
+            one.statement.sentence === sentence &&
+            one.statement.facts.days.length === 0 &&
+            one.days[0] === unlessSaid
+          )
+            one.days = past;
         }
       }
-      dated.push({ statement, days: past, due: [], eachDay: facts.has('each') });
+      dated.push({ statement, days: past, or: [], due: [] });
       return;
     }
-    dated.push({ statement, days, due: [], eachDay: facts.has('each') });
+    dated.push({ statement, days, or, due: [] });
   });
   return dated;
 }
@@ -94,7 +117,12 @@ function aheadOf(dated: readonly Dated[], at: number, memory: Memory, context: L
   return { told: null, named };
 }
 
-const sayingMade = (statement: Statement, kind: Kind, memory: Memory, context: LogContext): Made => {
+const sayingMade = (
+  statement: Statement,
+  kind: Kind,
+  memory: Memory,
+  context: LogContext,
+): Made => {
   const { facts } = statement;
   if (kind === 'money') {
     const money = moneyIn(facts.stretch, memory);
@@ -125,17 +153,26 @@ function figuresLeft({ facts }: Statement, kind: Kind): number {
   const { numbers, amounts, money, durations, shares, sizes } = facts;
   switch (kind) {
     case 'hours':
-      return numbers.length + money.length + sizes.length + Math.max(0, amounts.length + shares.length - 1);
+      return (
+        numbers.length +
+        money.length +
+        sizes.length +
+        Math.max(0, amounts.length + shares.length - 1)
+      );
     case 'progress':
-      return durations.length + money.length + sizes.length + (facts.has('to-go') ? 0 : numbers.length);
+      return (
+        durations.length + money.length + sizes.length + (facts.has('to-go') ? 0 : numbers.length)
+      );
     case 'money':
-      return durations.length;
+      return facts.hasTrade ? 0 : durations.length;
     case 'quote':
       return Math.max(0, money.length + numbers.length - 1) + durations.length;
     case 'measured':
       return numbers.length + money.length + durations.length;
     case 'note':
-      return facts.isUnreal ? 0 : numbers.length + money.length + amounts.length + durations.length + shares.length;
+      return facts.isUnreal
+        ? 0
+        : numbers.length + money.length + amounts.length + durations.length + shares.length;
     case 'weather':
     case 'next':
     case 'find':
@@ -156,7 +193,11 @@ const labelledKind = (kind: Kind): Label => ({ is: 'kind', kind });
 type Option = NonNullable<Made['ask']>['options'][number];
 
 /** A statement that could be several things: the kinds that fit, best first. */
-function kindsAsked(statement: Statement, memory: Memory, context: LogContext): NonNullable<Made['ask']> {
+function kindsAsked(
+  statement: Statement,
+  memory: Memory,
+  context: LogContext,
+): NonNullable<Made['ask']> {
   const { facts } = statement;
   const kinds: Kind[] = statement.fits.slice(0, 3).map(({ kind }) => kind);
   if (facts.numbers.length + facts.money.length > 0) kinds.push('money', 'quote');
@@ -165,7 +206,9 @@ function kindsAsked(statement: Statement, memory: Memory, context: LogContext): 
   kinds.push('note', 'find', 'decision');
   const options = [...new Set(kinds)].flatMap((kind): Option[] => {
     const made = madeOf(statement, kind, new Map(), NOTHING_AHEAD, memory, context);
-    return made.entries.length > 0 ? [{ label: labelledKind(kind), value: kind, entries: made.entries }] : [];
+    return made.entries.length > 0
+      ? [{ label: labelledKind(kind), value: kind, entries: made.entries }]
+      : [];
   });
   return { code: 'what-is-this', slot: 'kind', options: options.slice(0, 5) };
 }
@@ -173,9 +216,17 @@ function kindsAsked(statement: Statement, memory: Memory, context: LogContext): 
 /** Work that is named without a word on how long or how far. */
 function barelyNamed(statement: Statement, memory: Memory, context: LogContext): Made | null {
   const { facts } = statement;
-  if (statement.kind !== 'note' || facts.isUnreal || facts.evidence < BARE_WORK || facts.has('note')) return null;
+  if (
+    statement.kind !== 'note' ||
+    facts.isUnreal ||
+    facts.evidence < BARE_WORK ||
+    facts.has('note')
+  )
+    return null;
   const { all } = placesSaid(facts.stretch);
-  const [best, second] = nearBest(jobsFor(facts.stretch.stems(), all, memory, context, facts.steps));
+  const [best, second] = nearBest(
+    jobsFor(facts.stretch.stems(), all, memory, context, facts.steps),
+  );
   if (!best || second) return null;
   const made = progressMade(statement, new Map(), memory, context);
   if (!made.ask) return null;
@@ -188,7 +239,7 @@ function barelyNamed(statement: Statement, memory: Memory, context: LogContext):
     },
   };
 }
-const BARE_WORK = 1.5;
+const BARE_WORK = 1.3;
 
 /** What of a money entry was changed beside the line. */
 function withMoneyTold(entry: Entry, told: Told): Entry {
@@ -200,7 +251,8 @@ function withMoneyTold(entry: Entry, told: Told): Entry {
   const room = told.get('room');
   let changed = entry;
   if (spend !== undefined) changed = { ...changed, spend: spend as typeof entry.spend };
-  if (paidFrom === 'budget' || paidFrom === 'contingency') changed = { ...changed, drawsOn: paidFrom };
+  if (paidFrom === 'budget' || paidFrom === 'contingency')
+    changed = { ...changed, drawsOn: paidFrom };
   if (shop !== undefined) changed = { ...changed, shop: shop || null };
   if (amount !== undefined && Number.isSafeInteger(Number(amount))) {
     const total = cents(Number(amount));
@@ -208,7 +260,12 @@ function withMoneyTold(entry: Entry, told: Told): Entry {
     const ratio = before === 0 ? 0 : total / before;
     const scaled = entry.shares.map((share) => ({ ...share, cents: cents(share.cents * ratio) }));
     const off = total - addCents(scaled.map((share) => share.cents));
-    changed = { ...changed, shares: scaled.map((share, at) => (at === 0 ? { ...share, cents: cents(share.cents + off) } : share)) };
+    changed = {
+      ...changed,
+      shares: scaled.map((share, at) =>
+        at === 0 ? { ...share, cents: cents(share.cents + off) } : share,
+      ),
+    };
   }
   if (room !== undefined) {
     const all = addCents(changed.shares.map((share) => share.cents));
@@ -235,7 +292,9 @@ function doubtOf(
 ): QuestionCode | null {
   if (date < context.firstDay) return 'before-start';
   if (date > context.today) return 'future';
-  const foreign = statement.facts.money.some(({ currency }) => currency !== null && isForeign(currency, context));
+  const foreign = statement.facts.money.some(
+    ({ currency }) => currency !== null && isForeign(currency, context),
+  );
   if (foreign) return 'currency';
   for (const entry of entries) {
     if (entry.kind === 'hours') {
@@ -273,16 +332,29 @@ function questionOf(
     about,
     span: part.span,
     choices: [
-      ...options.map(({ label, value, entries }) => ({ label, entries, answer: { slot, about, value } })),
-      { label: { is: 'leave-out' }, entries: [], answer: { slot: 'kind', about, value: 'leave-out' } },
+      ...options.map(({ label, value, entries }) => ({
+        label,
+        entries,
+        answer: { slot, about, value },
+      })),
+      {
+        label: { is: 'leave-out' },
+        entries: [],
+        answer: { slot: 'kind', about, value: 'leave-out' },
+      },
     ],
   };
 }
+
+const isNoteOf = (entries: readonly Entry[]): boolean =>
+  entries.length > 0 && entries.every(({ kind }) => kind === 'note');
 
 class Reader {
   private memory: Memory = { place: null, jobId: null, people: null, afterFind: false };
   private readonly worked = new Map<string, number>();
   readonly parts: Part[] = [];
+  /** Other days the day said in front may mean. */
+  private looseDays: readonly PlainDate[] = [];
 
   constructor(
     readonly context: LogContext,
@@ -296,7 +368,9 @@ class Reader {
     const { facts } = statement;
     const about = facts.stretch.text;
     const answeredKind = told.get('kind');
-    const kind = answeredKind && answeredKind !== 'leave-out' ? (answeredKind as Kind) : statement.kind;
+    const kind =
+      answeredKind && answeredKind !== 'leave-out' ? (answeredKind as Kind) : statement.kind;
+    this.looseDays = one.or;
     const days = this.daysOf(one, told);
     const part: Part = {
       about,
@@ -308,8 +382,23 @@ class Reader {
       jobs: [],
       answered: [...told.keys()],
     };
-    if (answeredKind === 'leave-out' || kind === 'nothing') {
-      if (answeredKind === 'leave-out') this.parts.push(part);
+    const again = this.sameAgain(statement);
+    if (again.length > 0) {
+      part.kind = 'hours';
+      part.entries = again.map((entry) => ({ ...entry }));
+      this.parts.push(part);
+      return;
+    }
+    if (answeredKind === 'leave-out') {
+      this.parts.push(part);
+      return;
+    }
+    if (kind === 'nothing') {
+      // A day or a sign alone says nothing; a name alone, or "the same" of no day's work, is kept as words.
+      if (facts.stretch.marks.length === 0 || about === '') return;
+      part.kind = 'note';
+      part.entries = [{ kind: 'note', text: about, placeId: this.memory.place }];
+      this.parts.push(part);
       return;
     }
     this.lookAhead(dated, at);
@@ -319,11 +408,26 @@ class Reader {
     if (kind === 'note' && answeredKind === undefined) {
       made = barelyNamed(statement, this.memory, this.context) ?? made;
     }
-    const isLeft = answeredKind === undefined && figuresLeft(statement, kind) > 0 && told.get('sure') === undefined;
+    const isLeft =
+      answeredKind === undefined &&
+      figuresLeft(statement, kind) > 0 &&
+      told.get('sure') === undefined;
     if (!made.ask && made.entries.length === 0 && about !== '') {
-      made = { entries: sayingMade(statement, 'note', this.memory, this.context).entries, wordsKept: true };
+      made = {
+        entries: sayingMade(statement, 'note', this.memory, this.context).entries,
+        wordsKept: true,
+      };
     }
-    if (isLeft && !made.ask) made = { ...made, entries: [], ask: kindsAsked(statement, this.memory, this.context) };
+    if (
+      !made.ask &&
+      kind !== 'note' &&
+      isNoteOf(made.entries) &&
+      figuresLeft(statement, 'note') > 0
+    ) {
+      made = { ...made, entries: [], ask: kindsAsked(statement, this.memory, this.context) };
+    }
+    if (isLeft && !made.ask)
+      made = { ...made, entries: [], ask: kindsAsked(statement, this.memory, this.context) };
     part.jobs = made.jobs ?? [];
     if (made.ask) part.question = questionOf(about, part, this.askedOn(made.ask, days));
     else this.keep(part, made, days, told, statement);
@@ -334,7 +438,8 @@ class Reader {
   /** "2h taping and 1h sanding in the back bedroom": the one room a sentence names is meant throughout. */
   private lookAhead(dated: readonly Dated[], at: number): void {
     const here = dated[at]?.statement;
-    if (!here || this.memory.place !== null || placesSaid(here.facts.stretch).all.length > 0) return;
+    if (!here || this.memory.place !== null || placesSaid(here.facts.stretch).all.length > 0)
+      return;
     const behind = dated
       .slice(at + 1)
       .filter(({ statement }) => statement.sentence === here.sentence)
@@ -343,12 +448,24 @@ class Reader {
     if (only && second === undefined) this.memory = { ...this.memory, place: only };
   }
 
+  /** "Same as yesterday": the hours of that day once more. */
+  private sameAgain({ facts }: Statement): Entry[] {
+    if (!facts.has('same') || facts.durations.length > 0 || facts.content > 0) return [];
+    const day = facts.days[0]?.day.past ?? this.context.worked.at(-1)?.date;
+    return this.context.worked.flatMap(({ date, entry }) =>
+      date === day ? [{ ...entry, on: undefined }] : [],
+    );
+  }
+
   private daysOf({ days }: Dated, told: Told): PlainDate[] {
     const answered = told.get('day');
     return answered ? [answered as PlainDate] : [...new Set(days)];
   }
 
-  private askedOn(ask: NonNullable<Made['ask']>, days: readonly PlainDate[]): NonNullable<Made['ask']> {
+  private askedOn(
+    ask: NonNullable<Made['ask']>,
+    days: readonly PlainDate[],
+  ): NonNullable<Made['ask']> {
     const options = ask.options.map((option) => ({
       ...option,
       entries: days.flatMap((date) => option.entries.map((entry) => onDay(entry, date, this.main))),
@@ -356,19 +473,49 @@ class Reader {
     return { ...ask, options };
   }
 
-  private keep(part: Part, made: Made, days: readonly PlainDate[], told: Told, statement: Statement): void {
+  private keep(
+    part: Part,
+    made: Made,
+    days: readonly PlainDate[],
+    told: Told,
+    statement: Statement,
+  ): void {
     const entries = made.entries.map((entry) => withRoomTold(withMoneyTold(entry, told), told));
     const withNote = made.wordsKept ? entries : [...entries, ...this.noteOf(statement, made)];
     const all = days.flatMap((date) => withNote.map((entry) => onDay(entry, date, this.main)));
     const doubt =
       told.get('sure') === 'yes'
         ? null
-        : (days.map((date) => doubtOf(entries, date, statement, this.worked, this.context)).find((code) => code !== null) ?? null);
-    if (days.length > 1 && !doubt && entries.some(({ kind }) => kind === 'hours') && !statement.facts.has('each') && told.get('sure') === undefined) {
+        : (days
+            .map((date) => doubtOf(entries, date, statement, this.worked, this.context))
+            .find((code) => code !== null) ?? null);
+    if (
+      days.length > 1 &&
+      !doubt &&
+      entries.some(({ kind }) => kind === 'hours') &&
+      !statement.facts.has('each') &&
+      told.get('sure') === undefined
+    ) {
       part.question = questionOf(part.about, part, {
         code: 'whose-time',
         slot: 'sure',
         options: [{ label: { is: 'as-said' }, value: 'yes', entries: all }],
+      });
+      return;
+    }
+    const or =
+      told.get('day') === undefined ? statement.facts.days.flatMap(({ day }) => day.or ?? []) : [];
+    const leads = this.looseDays;
+    if ((or.length > 0 || leads.length > 0) && told.get('day') === undefined) {
+      const all = [...new Set([...days, ...(or.length > 0 ? or : leads)])];
+      part.question = questionOf(part.about, part, {
+        code: 'which-day',
+        slot: 'day',
+        options: all.map((date) => ({
+          label: { is: 'day', date },
+          value: date,
+          entries: withNote.map((entry) => onDay(entry, date, this.main)),
+        })),
       });
       return;
     }
@@ -408,25 +555,39 @@ class Reader {
                 {
                   label: labelledKind('next'),
                   value: part.date,
-                  entries: [{ kind: 'next' as const, text: part.about, day: part.date, placeId: null }],
+                  entries: [
+                    { kind: 'next' as const, text: part.about, day: part.date, placeId: null },
+                  ],
                 },
               ]
             : []),
         ],
       };
     }
-    return { code, slot: 'sure', options: [{ label: { is: 'as-said' }, value: 'yes', entries: all }] };
+    return {
+      code,
+      slot: 'sure',
+      options: [{ label: { is: 'as-said' }, value: 'yes', entries: all }],
+    };
   }
 
   /** Words that the entries do not hold, as the note of their statement. */
   private noteOf({ facts, kind }: Statement, made: Made): Entry[] {
     if (kind !== 'hours' && kind !== 'progress') return [];
-    const step = this.context.lexicon.steps.find(({ jobs }) => jobs.some(({ id }) => id === made.job?.id));
+    const step = this.context.lexicon.steps.find(({ jobs }) =>
+      jobs.some(({ id }) => id === made.job?.id),
+    );
     const used = new Set<number>();
     const { line } = facts.stretch;
     for (const at of facts.stretch.freeWords(() => true)) {
       const word = line.tokens[at]?.word ?? '';
-      if (FILLER.has(word) || step?.stems.has(stem(word)) || this.context.lexicon.byStem.has(stem(word))) used.add(at);
+      if (
+        FILLER.has(word) ||
+        word in ONES ||
+        step?.stems.has(stem(word)) ||
+        this.context.lexicon.byStem.has(stem(word))
+      )
+        used.add(at);
     }
     const text = leftWords(facts.stretch, used);
     return text === '' ? [] : [{ kind: 'note', text, placeId: made.place ?? this.memory.place }];
@@ -448,7 +609,10 @@ class Reader {
 /** A statement that looks ahead, with the day that was said behind it. */
 function withDueDay(statement: Statement, due: readonly Statement[]): Statement {
   const days = [...statement.facts.days, ...due.flatMap(({ facts }) => facts.days)];
-  return { ...statement, facts: Object.assign(Object.create(Facts.prototype) as Facts, statement.facts, { days }) };
+  return {
+    ...statement,
+    facts: Object.assign(Object.create(Facts.prototype) as Facts, statement.facts, { days }),
+  };
 }
 
 /** A failed visit's reason said as a sentence of its own, and weather said in several words, belong together. */
@@ -461,9 +625,23 @@ function joined(parts: readonly Part[]): Part[] {
     const isOne = before && part.entries.length === 1 && before.entries.length === 1;
     if (isOne && last?.kind === 'weather' && entry?.kind === 'weather') {
       const text = `${last.text}, ${entry.text}`;
-      out[out.length - 1] = { ...before, entries: [{ ...last, text }], span: { from: before.span.from, to: part.span.to } };
-    } else if (isOne && last?.kind === 'inspection' && last.result === 'failed' && last.note === null && entry?.kind === 'note') {
-      out[out.length - 1] = { ...before, entries: [{ ...last, note: entry.text }], span: { from: before.span.from, to: part.span.to } };
+      out[out.length - 1] = {
+        ...before,
+        entries: [{ ...last, text }],
+        span: { from: before.span.from, to: part.span.to },
+      };
+    } else if (
+      isOne &&
+      last?.kind === 'inspection' &&
+      last.result === 'failed' &&
+      last.note === null &&
+      entry?.kind === 'note'
+    ) {
+      out[out.length - 1] = {
+        ...before,
+        entries: [{ ...last, note: entry.text }],
+        span: { from: before.span.from, to: part.span.to },
+      };
     } else out.push(part);
   }
   return out;
@@ -472,9 +650,14 @@ function joined(parts: readonly Part[]): Part[] {
 /** Stretches of the line that no statement holds, and filler words in those that do. */
 function ignoredIn(line: Line, parts: readonly Part[]) {
   const isHeld = ({ from, to }: { from: number; to: number }) =>
-    parts.some(({ span, entries, question }) => span.from <= from && to <= span.to && (entries.length > 0 || question));
+    parts.some(
+      ({ span, entries, question }) =>
+        span.from <= from && to <= span.to && (entries.length > 0 || question),
+    );
   return line.tokens.flatMap((token) =>
-    token.kind === 'sign' || FILLER.has(token.word) || !isHeld(token) ? [{ from: token.from, to: token.to }] : [],
+    token.kind === 'sign' || FILLER.has(token.word) || !isHeld(token)
+      ? [{ from: token.from, to: token.to }]
+      : [],
   );
 }
 
@@ -490,7 +673,8 @@ export function readLine(
   dayUnlessSaid: PlainDate = context.today,
   answers: readonly Answer[] = [],
 ): Reading {
-  if (text.trim() === '') return { date: dayUnlessSaid, parts: [], ignored: [], fault: { code: 'empty' } };
+  if (text.trim() === '')
+    return { date: dayUnlessSaid, parts: [], ignored: [], fault: { code: 'empty' } };
   const line = lineOf(text.slice(0, LONGEST_LINE), context);
   const dated = datedStatements(statementsOf(line), dayUnlessSaid);
   const main = dated[0]?.days[0] ?? dayUnlessSaid;

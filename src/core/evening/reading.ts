@@ -50,7 +50,8 @@ export type QuestionCode =
   | 'large-sum'
   | 'goes-back'
   | 'before-start'
-  | 'future';
+  | 'future'
+  | 'which-day';
 
 export type Question = {
   /** Stable while the rest of the line is typed. */

@@ -3,7 +3,7 @@ import { addDays, cents, daysBetween, minutes, type PlainDate } from '../units';
 import type { LogContext } from './context';
 import { ENOUGH } from './evidence';
 import type { Facts } from './frames';
-import { jobsFor, placesSaid } from './jobs';
+import { jobsAbove, jobsFor, placesSaid } from './jobs';
 import type { Stretch } from './line';
 import type { Memory } from './reading';
 import { sayingBehind, thingIn, trimmed } from './things';
@@ -15,7 +15,8 @@ type Reader = (facts: Facts, memory: Memory, context: LogContext) => Entry[];
 
 const DAY = 24 * 60;
 
-const placeOf = (stretch: Stretch, memory: Memory): PlaceId | null => placesSaid(stretch).all[0] ?? memory.place;
+const placeOf = (stretch: Stretch, memory: Memory): PlaceId | null =>
+  placesSaid(stretch).all[0] ?? memory.place;
 
 /** How much of what: "18 sheets", "a box", "4 boards". A bare number counts the word behind it. */
 function countedIn(stretch: Stretch): { thousandths: number; unit: string } | null {
@@ -78,7 +79,10 @@ const next: Reader = (facts, memory) => {
 const material: Reader = ({ stretch }, memory) => {
   const counted = countedIn(stretch);
   if (!counted) return [];
-  const thing = what(stretch, counted.unit, ['used', 'done', 'spent', 'in']).replace(/^(?:last|of)\s+/i, '');
+  const thing = what(stretch, counted.unit, ['used', 'done', 'spent', 'in']).replace(
+    /^(?:last|of)\s+/i,
+    '',
+  );
   return [{ kind: 'material', what: thing, ...counted, placeId: placeOf(stretch, memory) }];
 };
 
@@ -100,8 +104,8 @@ const ordered: Reader = (facts, memory, { today }) => {
   const counted = countedIn(stretch);
   const { name } = vendorIn(stretch);
   const thing = trimmed(
-    what(stretch, counted?.unit ?? null, ['ordered', 'delivered', 'ahead', 'guess']).replace(
-      /\b(?:coming|arrives?|comes?|due|takes|will be here|from)\b.*$/i,
+    what(stretch, counted?.unit ?? null, ['ordered', 'delivered', 'ahead', 'guess', 'due']).replace(
+      /\b(?:coming|arrives?|comes?|due|takes|lead time|will be here|should|from)\b.*$/i,
       '',
     ),
   );
@@ -129,8 +133,12 @@ function dueOf(facts: Facts, today: PlainDate): PlainDate | null {
 const delivered: Reader = (facts, memory) => {
   const { stretch } = facts;
   const things = [
-    ...stretch.all('amount').map(({ at, value, unit }) => ({ at, thousandths: Math.round(value * 1000), unit })),
-    ...stretch.all('number').map(({ at, value }) => ({ at, thousandths: Math.round(value * 1000), unit: 'pieces' })),
+    ...stretch
+      .all('amount')
+      .map(({ at, value, unit }) => ({ at, thousandths: Math.round(value * 1000), unit })),
+    ...stretch
+      .all('number')
+      .map(({ at, value }) => ({ at, thousandths: Math.round(value * 1000), unit: 'pieces' })),
   ].sort((a, b) => a.at - b.at);
   const state = stretch.has('short')
     ? 'short'
@@ -139,13 +147,32 @@ const delivered: Reader = (facts, memory) => {
       : stretch.has('wrong')
         ? 'wrong'
         : 'whole';
-  const fault = (['short', 'damaged', 'wrong'] as const).flatMap((cue) => stretch.cueAt(cue) ?? [])[0];
+  const fault = (['short', 'damaged', 'wrong'] as const).flatMap(
+    (cue) => stretch.cueAt(cue) ?? [],
+  )[0];
   // "20 boards, two short": the figure in front of the fault is what is missing.
   const missing = fault ? things.filter(({ at }) => at < fault.at).at(-1) : undefined;
-  const isOnly = missing !== undefined && things.length === 1 && facts.content > 0 && !startsWith(stretch, missing.at);
-  const whole = things.find((thing) => thing !== missing) ?? (missing && !isOnly && things.length === 1 && state !== 'short' ? missing : undefined);
+  const isOnly =
+    missing !== undefined &&
+    things.length === 1 &&
+    facts.content > 0 &&
+    !startsWith(stretch, missing.at);
+  const whole =
+    things.find((thing) => thing !== missing) ??
+    (missing && !isOnly && things.length === 1 && state !== 'short' ? missing : undefined);
   const faulty = missing && missing !== whole ? missing : undefined;
-  const thing = what(stretch, whole?.unit ?? null, ['delivered', 'short', 'damaged', 'wrong', 'whole', 'in', 'done', 'not-done', 'ahead', 'used'])
+  const thing = what(stretch, whole?.unit ?? null, [
+    'delivered',
+    'short',
+    'damaged',
+    'wrong',
+    'whole',
+    'in',
+    'done',
+    'not-done',
+    'ahead',
+    'used',
+  ])
     .replace(/\b(?:came|come|comes)\b/i, ' ')
     .replace(/\s+/g, ' ')
     .replace(/^(?:of|the|a)\s+/i, '')
@@ -173,14 +200,19 @@ const wait: Reader = (facts, memory, context) => {
   const [time] = facts.durations;
   const [span] = facts.spans;
   const [day] = facts.days;
-  const until = day && day.day.ahead > context.today ? daysBetween(context.today, day.day.ahead) * DAY : 0;
+  const until =
+    day && day.day.ahead > context.today ? daysBetween(context.today, day.day.ahead) * DAY : 0;
   const length = time?.minutes ?? (span ? Math.round(span.days * DAY) : until);
   if (length <= 0) return [];
   const [fit] = jobsFor(stretch.stems(), all, memory, context, facts.steps);
   return [
     {
       kind: 'wait',
-      what: thingIn(stretch, ['waits', 'ahead', 'guess', 'in', 'not-done']).replace(/\s+(?:needs?|is|has|must|before|until|till|for|let)\b.*$/i, '') || 'setting',
+      what:
+        thingIn(stretch, ['waits', 'ahead', 'guess', 'in', 'not-done']).replace(
+          /\s+(?:needs?|is|has|must|before|until|till|for|let)\b.*$/i,
+          '',
+        ) || 'setting',
       minutes: minutes(length),
       jobId: fit?.job.id ?? null,
       placeId: all[0] ?? fit?.job.placeId ?? memory.place,
@@ -190,13 +222,19 @@ const wait: Reader = (facts, memory, context) => {
 
 const inspection: Reader = (facts, memory, context) => {
   const { stretch } = facts;
-  const holds = facts.steps.filter(({ step }) => step.jobs.some(({ id }) => /\/(?:hold|final)\./.test(id)));
-  const [fit] = jobsFor(stretch.stems(), [], memory, context, holds);
-  const job = fit && fit.fit >= ENOUGH ? fit.job : null;
+  const holds = facts.steps.filter(({ step }) =>
+    step.jobs.some(({ id }) => /\/(?:hold|final)\./.test(id)),
+  );
+  const [fit] = jobsAbove(ENOUGH / 2, [], memory, holds);
+  const job = fit?.job ?? null;
   const failed = stretch.cueAt('failed');
   const passed = !failed && stretch.has('passed');
   const [day] = facts.days;
-  const isBooked = day !== undefined && (day.day.tells === 'ahead' || facts.says(/^(?:booked|comes?|coming|scheduled|due|back|again)$/) || (!failed && !passed));
+  const isBooked =
+    day !== undefined &&
+    (day.day.tells === 'ahead' ||
+      facts.says(/^(?:booked|comes?|coming|scheduled|due|back|again|reinspect|reinspection)$/) ||
+      (!failed && !passed));
   const which = job
     ? job.title.toLowerCase().replace(/\s+inspection$/, '')
     : thingIn(stretch, ['inspected', 'passed', 'failed', 'ahead']).toLowerCase();
@@ -216,9 +254,18 @@ const inspection: Reader = (facts, memory, context) => {
 /** Why it failed: what stands behind "failed", up to when they come again. */
 function reasonBehind(stretch: Stretch, from: number, to: number): string {
   const { line } = stretch;
-  const text = line.text.slice(line.tokens[from]?.from ?? 0, to > from ? (line.tokens[to - 1]?.to ?? 0) : 0);
+  const text = line.text.slice(
+    line.tokens[from]?.from ?? 0,
+    to > from ? (line.tokens[to - 1]?.to ?? 0) : 0,
+  );
   return text
-    .replace(/[,;]?\s*(?:they|he|she|inspector)?\s*(?:comes?|coming|is coming|back)?\s*(?:back|again)?\s*(?:on)?\s*$/i, '')
+    .replace(
+      /[,;]?\s*(?:they|he|she|inspector)?\s*(?:comes?|coming|is coming|back)?\s*(?:back|again)?\s*(?:on)?\s*$/i,
+      '',
+    )
+    .replace(/^(?:\s*the)?[\w\s-]*\binspection\b\s*[,;:-]?\s*/i, '')
+    .replace(/^.*\bbecause of\b\s*/i, '')
+    .replace(/[,;]?\s*re-?inspect\w*.*$/i, '')
     .replace(/^[\s:,;]*(?:because|for|due to|as)?\s*/i, '')
     .trim();
 }
@@ -230,7 +277,9 @@ const measured: Reader = (facts, memory) => {
     if (length === undefined) return [];
     const { all } = placesSaid(stretch);
     const place = stretch.context.places.find(({ id }) => id === all[0]);
-    const thing = thingIn(stretch, ['measured', 'in']).replace(/\b(?:is|are|its)\b/gi, '').trim();
+    const thing = thingIn(stretch, ['measured', 'in'])
+      .replace(/\b(?:is|are|its)\b/gi, '')
+      .trim();
     return [
       {
         kind: 'measured',
@@ -257,14 +306,23 @@ const favour: Reader = (facts, _memory, context) => {
   const stranger = strangerBeside(stretch);
   const who = named?.name ?? stranger ?? 'somebody';
   const cue = stretch.line.tokens[owes?.at ?? 0]?.word ?? '';
+  const isFavour = /^favou?r$/.test(cue);
   const isPassive = cue === 'owed' || cue === 'is' || cue === 'are' || /owed/.test(stretch.text);
   const subject = stretch.marked('person')[0];
   // "Piet owes us": the hours are ours. "Bert is owed", "we owe Ana": they are theirs.
-  const isTheirs = isPassive
-    ? true
-    : subject !== undefined && owes !== undefined && subject.at < owes.at && (subject.self || subject.all);
+  const isOwn = subject?.self === true || subject?.all === true;
+  const isTheirs = isFavour
+    ? // "Bert did me a favour": done by whoever is named first.
+      !isOwn
+    : isPassive || subject === undefined || owes === undefined || subject.at > owes.at || isOwn;
   return [
-    { kind: 'favour', who, personId: named?.id ?? null, minutes: minutes(time.minutes), owed: isTheirs ? 'them' : 'us' },
+    {
+      kind: 'favour',
+      who,
+      personId: named?.id ?? null,
+      minutes: minutes(time.minutes),
+      owed: isTheirs ? 'them' : 'us',
+    },
   ];
 };
 

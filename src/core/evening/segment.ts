@@ -27,7 +27,6 @@ const LEADS: ReadonlySet<Cue> = new Set([
   'nearly',
   'forgot',
   'note',
-  'inspected',
   'waits',
 ]);
 const JOINS = /^(?:and|also|plus|but|&|\+|then|because|so)$/;
@@ -59,6 +58,9 @@ function piecesOf(line: Line): Piece[] {
     }
   });
   for (const item of line.items) {
+    // "1500-1800", "60/40": one figure.
+    if (/^[-–/]$/.test(line.tokens[item.at - 1]?.text ?? '') && line.tokens[item.at]?.glued)
+      continue;
     if (item.is !== 'percent' && item.is !== 'fraction' && item.is !== 'size') starts.add(item.at);
   }
   for (const mark of line.marks) {
@@ -99,13 +101,17 @@ export function statementsOf(line: Line): Statement[] {
       if (!fit) continue;
       const score = (best[start]?.score ?? 0) + fit.score - EACH;
       if (!top || score > top.score + 1e-9) {
-        top = { score, from: start, statement: { kind: fit.kind, facts, fits, sentence: first.sentence } };
+        top = {
+          score,
+          from: start,
+          statement: { kind: fit.kind, facts, fits, sentence: first.sentence },
+        };
       }
     }
     best[end] = top ?? { score: (best[end - 1]?.score ?? 0) - 10, from: end - 1, statement: null };
   }
   const found: Statement[] = [];
-  for (let end = pieces.length; end > 0; ) {
+  for (let end = pieces.length; end > 0;) {
     const step = best[end];
     if (step?.statement) found.unshift(step.statement);
     end = step ? step.from : end - 1;

@@ -6,10 +6,15 @@ import { FILLER } from './words/stems';
 
 /** What a statement is about, in its own words. */
 
-const EDGE = /^(?:of|for|on|in|at|from|to|with|the|a|an|and|by|it|is|was|were|some|more|each|over|into|my|our|that|has|have|had|got|get|until|till|for)$/;
+const EDGE =
+  /^(?:of|for|on|in|at|from|to|with|the|a|an|and|by|it|is|was|were|some|more|each|over|into|my|our|that|has|have|had|got|get|until|till|for)$/;
 
 /** The words that are in no typed thing, no name, and no cue of those given; joining words at the ends left off. */
-export function thingIn(stretch: Stretch, cues: readonly Cue[], without: ReadonlySet<number> = new Set()): string {
+export function thingIn(
+  stretch: Stretch,
+  cues: readonly Cue[],
+  without: ReadonlySet<number> = new Set(),
+): string {
   const isTaken = (mark: Mark) => mark.is !== 'cue' || cues.includes(mark.cue);
   const free = stretch.freeWords(isTaken).filter((at) => !without.has(at));
   return trimmed(free.map((at) => stretch.line.tokens[at]?.text ?? '').join(' ')).slice(0, 120);
@@ -29,7 +34,10 @@ export function trimmed(text: string): string {
 export function sayingBehind(stretch: Stretch, cues: readonly Cue[]): string {
   const lead = stretch.marks.find((mark) => mark.is === 'cue' && cues.includes(mark.cue));
   const isOpening =
-    lead !== undefined && stretch.freeWords((mark) => mark.is !== 'cue').every((at) => at >= lead.at || isJoin(stretch, at));
+    lead !== undefined &&
+    stretch
+      .freeWords((mark) => mark.is !== 'cue')
+      .every((at) => at >= lead.at || isJoin(stretch, at));
   const from = isOpening && lead ? lead.to : stretch.at;
   const text = textOf(stretch.line, from, stretch.to).replace(/^(?:that|to|on|is|was|:)\s+/i, '');
   return text || stretch.text;

@@ -23,10 +23,7 @@ export function tokensOf(line: string): Token[] {
   return [...line.matchAll(PIECE)].map(({ 0: text, index }) => {
     const glued = index === end;
     end = index + text.length;
-    const word = text
-      .toLowerCase()
-      .replace('’', "'")
-      .replace(/'s$/, '');
+    const word = text.toLowerCase().replace('’', "'").replace(/'s$/, '');
     return { text, word, kind: kindOf(text), from: index, to: end, glued };
   });
 }

@@ -8,12 +8,17 @@ import { whoWorked } from './people';
 import type { Label, Memory, QuestionCode, Slot } from './reading';
 import type { Statement } from './segment';
 import { thingIn } from './things';
+import { FILLER, wordsIn } from './words/stems';
 import { inFeet } from './words/units';
 
 /** A statement's reading before it is written down: entries, or what to choose between. */
 export type Made = {
   entries: Entry[];
-  ask?: { code: QuestionCode; slot: Slot; options: { label: Label; value: string; entries: Entry[] }[] };
+  ask?: {
+    code: QuestionCode;
+    slot: Slot;
+    options: { label: Label; value: string; entries: Entry[] }[];
+  };
   jobs?: readonly JobId[];
   job?: LogJob | null;
   place?: PlaceId | null;
@@ -32,7 +37,12 @@ export const NOTHING_AHEAD: Ahead = { told: null, named: null };
 const MOST_CHOICES = 6;
 
 /** What is said of how far a job is: a share, a count, both, or only that it was begun. */
-export type Far = { share: number | null; begun: boolean; isAdded: boolean; quantity: { thousandths: number; unit: string } | null };
+export type Far = {
+  share: number | null;
+  begun: boolean;
+  isAdded: boolean;
+  quantity: { thousandths: number; unit: string } | null;
+};
 
 const clamp = (percent: number): number => Math.min(100, Math.max(1, Math.floor(percent)));
 
@@ -54,20 +64,35 @@ export function farIn(stretch: Stretch, job: LogJob | null): Far | null {
     const whole = job ? wholeOf(job) : null;
     const unit = inFeet(amount.unit);
     const isCounted = whole?.of === 'count' && !unit;
-    const value = isCounted ? amount.value : unit && whole && unit.of === whole.of ? amount.value * unit.feet : null;
-    const share = value !== null && whole && whole.amount > 0 ? clamp((100 * value) / whole.amount) : null;
+    const value = isCounted
+      ? amount.value
+      : unit && whole && unit.of === whole.of
+        ? amount.value * unit.feet
+        : null;
+    const share =
+      value !== null && whole && whole.amount > 0 ? clamp((100 * value) / whole.amount) : null;
     if (stretch.has('done') && share === null) return { ...far(null), quantity };
     return { share, begun: false, isAdded: true, quantity };
   }
   if (stretch.has('not-done')) return null;
-  if (stretch.has('done')) return stretch.has('nearly') ? { ...far(null), isAdded: false } : far(100);
+  if (stretch.has('done'))
+    return stretch.has('nearly') ? { ...far(null), isAdded: false } : far(100);
   if (stretch.has('begun')) return { ...far(null), begun: true };
   return null;
 }
 
-const far = (share: number | null): Far => ({ share, begun: false, isAdded: false, quantity: null });
+const far = (share: number | null): Far => ({
+  share,
+  begun: false,
+  isAdded: false,
+  quantity: null,
+});
 
-function progressOf(job: LogJob, { share, begun, quantity }: Far, now: number | null = share): Entry {
+function progressOf(
+  job: LogJob,
+  { share, begun, quantity }: Far,
+  now: number | null = share,
+): Entry {
   return {
     kind: 'progress',
     jobId: job.id,
@@ -85,13 +110,22 @@ function pointsTo(statement: Statement, job: LogJob, context: LogContext): boole
   return said.length === 0 || (step !== undefined && said.some((stem) => step.stems.has(stem)));
 }
 
-function candidatesOf(statement: Statement, ahead: Ahead, memory: Memory, context: LogContext): JobFit[] {
+function candidatesOf(
+  statement: Statement,
+  ahead: Ahead,
+  memory: Memory,
+  context: LogContext,
+): JobFit[] {
   const { stretch, steps } = statement.facts;
   const { all, unclear } = placesSaid(stretch);
   const places = all.length > 0 ? all : (unclear ?? []);
   const found = jobsFor(stretch.stems(), places, memory, context, steps);
   const told = ahead.told;
-  if (told && pointsTo(statement, told, context)) return [{ job: told, fit: (found[0]?.fit ?? 0) + 1 }, ...found.filter(({ job }) => job.id !== told.id)];
+  if (told && pointsTo(statement, told, context))
+    return [
+      { job: told, fit: (found[0]?.fit ?? 0) + 1 },
+      ...found.filter(({ job }) => job.id !== told.id),
+    ];
   const isBare = statement.facts.content === 0;
   if (found.length === 0 && isBare && places.length === 0) {
     const remembered = context.jobs.find(({ id }) => id === memory.jobId);
@@ -99,6 +133,24 @@ function candidatesOf(statement: Statement, ahead: Ahead, memory: Memory, contex
     if (named) return [{ job: named, fit: 1 }];
   }
   return found;
+}
+
+/** What was done in the line's words; nothing where they are only joining words. */
+function wordsOfWork(stretch: Stretch): string {
+  const cues = [
+    'done',
+    'begun',
+    'helped',
+    'each',
+    'in',
+    'forgot',
+    'same',
+    'not-done',
+    'guess',
+    'spent',
+  ] as const;
+  const thing = thingIn(stretch, cues);
+  return wordsIn(thing).every((word) => FILLER.has(word)) ? '' : thing;
 }
 
 /** Hours, with what they went into and how far that got. */
@@ -119,8 +171,14 @@ export function workMade(
   const answeredWho = told.get('who');
   const [time] = stretch.all('duration');
   if (answeredWho !== undefined) {
-    const ids = answeredWho.split(' ').filter((id) => context.people.some((person) => person.id === id));
-    if (ids.length > 0) rows = ids.map((id) => ({ personId: id as PersonId, minutes: rows[0]?.minutes ?? time?.minutes ?? 0 }));
+    const ids = answeredWho
+      .split(' ')
+      .filter((id) => context.people.some((person) => person.id === id));
+    if (ids.length > 0)
+      rows = ids.map((id) => ({
+        personId: id as PersonId,
+        minutes: rows[0]?.minutes ?? time?.minutes ?? 0,
+      }));
   }
   const answeredMinutes = told.get('minutes');
   if (answeredMinutes !== undefined) {
@@ -131,9 +189,18 @@ export function workMade(
   const room =
     answeredRoom !== undefined
       ? (answeredRoom as PlaceId) || null
-      : (all[0] ?? (unclear ? null : statement.facts.content > 0 || found.length > 0 ? memory.place : (memory.place ?? null)));
-  const thing = thingIn(stretch, ['done', 'begun', 'helped', 'each', 'in', 'forgot', 'same', 'not-done', 'guess']);
-  const entriesFor = (job: LogJob | null, people: typeof rows, place: PlaceId | null = room): Entry[] => {
+      : (all[0] ??
+        (unclear
+          ? null
+          : statement.facts.content > 0 || found.length > 0
+            ? memory.place
+            : (memory.place ?? null)));
+  const thing = wordsOfWork(stretch);
+  const entriesFor = (
+    job: LogJob | null,
+    people: typeof rows,
+    place: PlaceId | null = room,
+  ): Entry[] => {
     const how = farIn(stretch, job);
     return [
       ...people.map(({ personId, minutes }): Entry => ({
@@ -152,19 +219,39 @@ export function workMade(
   const answeredJob = told.get('job');
   if (answeredJob !== undefined) {
     const job = context.jobs.find(({ id }) => id === answeredJob) ?? null;
-    return { entries: entriesFor(job, rows), jobs, job, place: job?.placeId ?? room, people: rows.map(({ personId }) => personId) };
+    return {
+      entries: entriesFor(job, rows),
+      jobs,
+      job,
+      place: job?.placeId ?? room,
+      people: rows.map(({ personId }) => personId),
+    };
   }
   const near = nearBest(found);
   const [best] = near;
   const people = rows.map(({ personId }) => personId);
   const made = { jobs, job: best?.job ?? null, place: best?.job.placeId ?? room, people };
   if (rows.length === 0 && (!worked.ok || answeredWho === undefined)) {
-    return { ...made, entries: [], ask: whoAsked(statement, worked.ok ? 'which-people' : worked.because, context, (some) => entriesFor(best?.job ?? null, some)) };
+    return {
+      ...made,
+      entries: [],
+      ask: whoAsked(statement, worked.ok ? 'which-people' : worked.because, context, (some) =>
+        entriesFor(best?.job ?? null, some),
+      ),
+    };
   }
   const stranger = answeredWho === undefined ? strangerIn(stretch, context) : null;
+  const beside = stranger ? rowsBeside(stretch, rows) : [];
   if (stranger && self) {
     const options = [
-      { label: { is: 'new-person' as const, name: stranger }, value: `new:${stranger}`, entries: entriesFor(best?.job ?? null, [{ personId: stranger as PersonId, minutes: rows[0]?.minutes ?? 0 }]) },
+      {
+        label: { is: 'new-person' as const, name: stranger },
+        value: `new:${stranger}`,
+        entries: entriesFor(best?.job ?? null, [
+          ...beside,
+          { personId: stranger as PersonId, minutes: rows[0]?.minutes ?? 0 },
+        ]),
+      },
       ...context.people.map(({ id }) => ({
         label: { is: 'person' as const, personId: id },
         value: id,
@@ -173,7 +260,8 @@ export function workMade(
     ];
     return { ...made, entries: [], ask: { code: 'who', slot: 'who', options } };
   }
-  if (all.length > 1) return { ...made, entries: [], ask: placesAsked(all, found, rows, entriesFor) };
+  if (all.length > 1)
+    return { ...made, entries: [], ask: placesAsked(all, found, rows, entriesFor) };
   if (near.length > 1) {
     return {
       ...made,
@@ -218,8 +306,12 @@ function placesAsked(
   rows: Rows,
   entriesFor: (job: LogJob | null, rows: Rows, place?: PlaceId | null) => Entry[],
 ): NonNullable<Made['ask']> {
-  const bestIn = (placeId: PlaceId) => found.find(({ job }) => job.placeId === placeId)?.job ?? null;
-  const half = rows.map(({ personId, minutes }) => ({ personId, minutes: Math.round(minutes / places.length) }));
+  const bestIn = (placeId: PlaceId) =>
+    found.find(({ job }) => job.placeId === placeId)?.job ?? null;
+  const half = rows.map(({ personId, minutes }) => ({
+    personId,
+    minutes: Math.round(minutes / places.length),
+  }));
   return {
     code: 'which-room',
     slot: 'job',
@@ -258,35 +350,61 @@ function whoAsked(
     self,
     ...others.map((id) => [id]),
   ];
-  const distinct = [...new Map(sets.map((ids) => [ids.join(' '), ids])).values()].filter((ids) => ids.length > 0);
+  const distinct = [...new Map(sets.map((ids) => [ids.join(' '), ids])).values()].filter(
+    (ids) => ids.length > 0,
+  );
   return {
     code: because === 'whose-time' ? 'whose-time' : 'who',
     slot: 'who',
     options: distinct.slice(0, MOST_CHOICES).map((personIds) => ({
-      label: personIds.length === 1 ? { is: 'person' as const, personId: personIds[0] ?? ('' as PersonId) } : { is: 'people' as const, personIds },
+      label:
+        personIds.length === 1
+          ? { is: 'person' as const, personId: personIds[0] ?? ('' as PersonId) }
+          : { is: 'people' as const, personIds },
       value: personIds.join(' '),
       entries: entriesFor(personIds.map((personId) => ({ personId, minutes: time }))),
     })),
   };
 }
 
+/** Those who worked along with a stranger: whoever is named, and the owner where the stranger was only with him. */
+function rowsBeside(stretch: Stretch, rows: Rows): Rows {
+  const isWith = stretch.tokens.some(({ word }) => word === 'with');
+  return isWith || stretch.marked('person').length > 0 ? rows : [];
+}
+
+const RELATIVES =
+  /^(?:brother|sister|wife|husband|dad|father|mom|mum|mother|son|daughter|neighbou?r|friend|uncle|aunt|cousin|partner|nephew|niece|boyfriend|girlfriend|buddy|mate)s?$/;
+
 /** A name that nobody in the house has: capitalised, or before "helped". */
 export function strangerIn(stretch: Stretch, context: LogContext): string | null {
   const { tokens } = stretch.line;
   const free = new Set(stretch.freeWords(() => true));
-  const isDuration = (at: number) => stretch.items.some((item) => item.is === 'duration' && (item.at === at || item.to === at));
+  const isDuration = (at: number) =>
+    stretch.items.some((item) => item.is === 'duration' && (item.at === at || item.to === at));
   const hasPerson = stretch.marked('person').length > 0;
   for (const at of free) {
     const token = tokens[at];
     if (!token || token.text.length < 2) continue;
+    const own = tokens[at - 1]?.word ?? '';
+    if (RELATIVES.test(token.word) && /^(?:my|our|the|a|with|and|her|his)$/.test(own))
+      return token.text;
     const isKnown = context.lexicon.byStem.has(token.word) || context.lexicon.words.has(token.word);
-    const helps = stretch.marks.some((mark) => mark.is === 'cue' && mark.cue === 'helped' && mark.at === at + 1);
+    const helps = stretch.marks.some(
+      (mark) => mark.is === 'cue' && mark.cue === 'helped' && mark.at === at + 1,
+    );
     const isCapital = /^\p{Lu}\p{Ll}/u.test(token.text);
     const isFirst = at === 0 || /^[.;!?]$/.test(tokens[at - 1]?.text ?? '');
-    const beside = isDuration(at + 1) || isDuration(at) || /^(?:and|with|,)$/.test(tokens[at - 1]?.word ?? '');
-    const acts = isFirst && !hasPerson && stretch.context.lexicon.steps.length > 0 && /(?:ed|ing)$/.test(tokens[at + 1]?.word ?? '');
+    const beside =
+      isDuration(at + 1) || isDuration(at) || /^(?:and|with|,)$/.test(tokens[at - 1]?.word ?? '');
+    const acts =
+      isFirst &&
+      !hasPerson &&
+      stretch.context.lexicon.steps.length > 0 &&
+      /(?:ed|ing)$/.test(tokens[at + 1]?.word ?? '');
     if (isKnown) continue;
-    if (helps || (isCapital && (beside || acts)) || (acts && isFirst && !isCapital && !hasPerson)) return token.text;
+    if (helps || (isCapital && (beside || acts)) || (acts && isFirst && !isCapital && !hasPerson))
+      return token.text;
   }
   return null;
 }
@@ -303,12 +421,18 @@ export function progressMade(
   const places = all.length > 0 ? all : (unclear ?? []);
   let found = jobsFor(stretch.stems(), places, memory, context, statement.facts.steps);
   const remembered = context.jobs.find(({ id }) => id === memory.jobId);
-  if (found.length === 0 && content === 0 && remembered && (places.length === 0 || places.includes(remembered.placeId ?? ('' as PlaceId)))) {
+  if (
+    found.length === 0 &&
+    content === 0 &&
+    remembered &&
+    (places.length === 0 || places.includes(remembered.placeId ?? ('' as PlaceId)))
+  ) {
     found = [{ job: remembered, fit: 1 }];
   }
   const jobs = found.slice(0, MOST_CHOICES).map(({ job }) => job.id);
   const answered = told.get('job');
-  const chosen = answered === undefined ? undefined : context.jobs.find(({ id }) => id === answered);
+  const chosen =
+    answered === undefined ? undefined : context.jobs.find(({ id }) => id === answered);
   const near = chosen ? [{ job: chosen, fit: 1 }] : nearBest(found);
   const answeredShare = told.get('share');
   const entriesFor = (job: LogJob): Entry[] => {
@@ -318,7 +442,10 @@ export function progressMade(
       : [progressOf(job, how)];
   };
   const [best] = near;
-  if (!best) return { entries: [], jobs };
+  if (!best) {
+    const ask = jobAsked(statement, places, memory, context, entriesFor);
+    return ask ? { entries: [], jobs, ask } : { entries: [], jobs };
+  }
   const made = { jobs, job: best.job, place: best.job.placeId };
   if (near.length > 1) {
     return {
@@ -340,11 +467,15 @@ export function progressMade(
     // "Toilet set", "cable all in": said of the whole.
     return { ...made, entries: [progressOf(best.job, far(100))] };
   }
-  if (answeredShare === undefined && (how === null || (how.share === null && !how.quantity && !how.begun))) {
+  if (
+    answeredShare === undefined &&
+    (how === null || (how.share === null && !how.quantity && !how.begun))
+  ) {
     return { ...made, entries: [], ask: howFar(best.job) };
   }
   const before = best.job.share ?? 0;
-  const isOpen = how?.isAdded && how.share !== null && before > 0 && before < 100 && !saysTotal(stretch);
+  const isOpen =
+    how?.isAdded && how.share !== null && before > 0 && before < 100 && !saysTotal(stretch);
   if (answeredShare === undefined && isOpen && how.share !== null) {
     const added = Math.min(100, before + how.share);
     return {
@@ -354,8 +485,16 @@ export function progressMade(
         code: 'total-or-added',
         slot: 'share',
         options: [
-          { label: { is: 'added', share: added }, value: `${added}`, entries: [progressOf(best.job, how, added)] },
-          { label: { is: 'total', share: how.share }, value: `${how.share}`, entries: [progressOf(best.job, how)] },
+          {
+            label: { is: 'added', share: added },
+            value: `${added}`,
+            entries: [progressOf(best.job, how, added)],
+          },
+          {
+            label: { is: 'total', share: how.share },
+            value: `${how.share}`,
+            entries: [progressOf(best.job, how)],
+          },
         ],
       },
     };
@@ -363,8 +502,43 @@ export function progressMade(
   return { ...made, entries: entriesFor(best.job) };
 }
 
+/** How far something is that no job of the house is called: those of its room, what is under way first. */
+function jobAsked(
+  { facts }: Statement,
+  places: readonly PlaceId[],
+  memory: Memory,
+  context: LogContext,
+  entriesFor: (job: LogJob) => Entry[],
+): Made['ask'] {
+  const here = places.length > 0 ? places : memory.place === null ? [] : [memory.place];
+  if (facts.shares.length + facts.amounts.length === 0) return undefined;
+  const near = facts.steps.flatMap(({ step }) => step.jobs);
+  const order: readonly LogJob['state'][] = ['in-hand', 'ready', 'open'];
+  const open = order.flatMap((state) => context.jobs.filter((job) => job.state === state));
+  const found = [...near, ...open].filter(
+    ({ placeId }) => placeId !== null && here.includes(placeId),
+  );
+  const jobs = [...new Map(found.map((job) => [job.id, job])).values()].slice(0, MOST_CHOICES - 1);
+  if (jobs.length === 0) return undefined;
+  return {
+    code: 'which-job',
+    slot: 'job',
+    options: jobs.map((job) => ({
+      label: { is: 'job', jobId: job.id },
+      value: job.id,
+      entries: entriesFor(job),
+    })),
+  };
+}
+
 const saysTotal = (stretch: Stretch): boolean =>
-  stretch.tokens.some(({ word }, at, all) => word === 'total' || word === 'altogether' || (word === 'so' && all[at + 1]?.word === 'far') || (word === 'now' && at > 0));
+  stretch.tokens.some(
+    ({ word }, at, all) =>
+      word === 'total' ||
+      word === 'altogether' ||
+      (word === 'so' && all[at + 1]?.word === 'far') ||
+      (word === 'now' && at > 0),
+  );
 
 const howFar = (job: LogJob): NonNullable<Made['ask']> => ({
   code: 'how-far',

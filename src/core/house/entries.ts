@@ -132,7 +132,13 @@ export const entrySchema = z.discriminatedUnion('kind', [
     placeId,
     on,
   }),
-  z.object({ kind: z.literal('next'), text: noteSchema, day: plainDateSchema.nullable(), placeId, on }),
+  z.object({
+    kind: z.literal('next'),
+    text: noteSchema,
+    day: plainDateSchema.nullable(),
+    placeId,
+    on,
+  }),
   z.object({
     kind: z.literal('wait'),
     what: noteSchema,

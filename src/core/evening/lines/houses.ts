@@ -13,7 +13,12 @@ type Told = {
   helpers: readonly string[];
   firstDay: string;
   today: string;
-  rooms: readonly (readonly [id: string, kind: PlaceKind, name: string, works: readonly string[]])[];
+  rooms: readonly (readonly [
+    id: string,
+    kind: PlaceKind,
+    name: string,
+    works: readonly string[],
+  ])[];
   done?: readonly string[];
   begun?: readonly string[];
   shops?: readonly string[];

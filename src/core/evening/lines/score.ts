@@ -4,7 +4,10 @@ import { readLine, settle } from '../read';
 
 /** One line with what it must come to; see the head of terrace.txt for how it is written. */
 export type SaidLine = { line: string; expected: Expected[]; asked: Expected[] };
-type Expected = { kind: string; fields: readonly (readonly [path: string, how: '=' | '~', value: string])[] };
+type Expected = {
+  kind: string;
+  fields: readonly (readonly [path: string, how: '=' | '~', value: string])[];
+};
 
 function expectedOf(text: string): Expected {
   const [kind = '', ...rest] = text.match(/(?:[^\s"]|"(?:[^"\\]|\\.)*")+/g) ?? [];
@@ -34,7 +37,9 @@ export function linesOf(text: string): SaidLine[] {
 }
 
 const at = (entry: PlainEntry, path: string): unknown =>
-  path.split('.').reduce<unknown>((value, key) => (value as Record<string, unknown> | undefined)?.[key], entry);
+  path
+    .split('.')
+    .reduce<unknown>((value, key) => (value as Record<string, unknown> | undefined)?.[key], entry);
 
 const written = (value: unknown): string =>
   Array.isArray(value)
@@ -44,7 +49,8 @@ const written = (value: unknown): string =>
 function fits(entry: PlainEntry, { kind, fields }: Expected): boolean {
   if (entry.kind !== kind) return false;
   // What a job or a room is must be right even where the line says none.
-  const isStrict = (kind === 'work' || kind === 'progress') && !fields.some(([path]) => path === 'job');
+  const isStrict =
+    (kind === 'work' || kind === 'progress') && !fields.some(([path]) => path === 'job');
   if (isStrict && kind === 'work' && entry.job !== undefined) return false;
   return fields.every(([path, how, value]) => {
     const found = path === 'has' ? String(entry.text) : written(at(entry, path));
@@ -82,7 +88,10 @@ export function verdictOn({ line, expected, asked }: SaidLine, context: LogConte
     (all, { choices }) =>
       all
         .flatMap((before) =>
-          choices.map((choice) => [...before, ...choice.entries.map((entry) => plainEntry(entry, reading.date))]),
+          choices.map((choice) => [
+            ...before,
+            ...choice.entries.map((entry) => plainEntry(entry, reading.date)),
+          ]),
         )
         .slice(0, 500),
     [plain],

@@ -40,22 +40,25 @@ export type Cue =
   | 'note'
   | 'forgot'
   | 'same'
+  | 'due'
+  | 'on-top'
   | 'fits'
   | 'taught';
 
 const WORDS: Readonly<Record<Cue, string>> = {
   found: 'found|find|discovered|uncovered|noticed|spotted|came across|turns out|it turned out',
   decided:
-    'decided|decided to|decided on|decided that|we decided|decision|agreed to|agreed that|settled on|chose|chosen|picked out|going with|we go with|going for|made up our minds',
+    "we'll keep|we will keep|will keep|we are keeping|decided against|picked|decided|decided to|decided on|decided that|we decided|decision|agreed to|agreed that|settled on|chose|chosen|picked out|going with|we go with|going for|made up our minds",
   quoted:
     'quote|quotes|quoted|estimate|estimates|estimated|offer|offers|offered|bid|asks for|asking|wants|would charge|would do it for|price for|prices',
   spent:
     'paid|pay|bought|spent|cost|costs|charged|picked up|invoice|bill|receipt|fee|deposit|gave|rented|hired|rent|hire|purchased|down payment',
-  refunded: 'refund|refunded|returned|took back|money back|got back|back from|sent back|brought back|credit',
+  refunded:
+    'refund|refunded|returned|took back|money back|got back|back from|sent back|brought back|credit',
   agreed: 'agreed|signed|contract|committed',
-  ordered: 'ordered|order|on order|order placed|placed an order',
+  ordered: 'ordered|on order|order placed|placed an order|put in an order',
   delivered:
-    'delivered|delivery|deliver|deliveries|arrived|turned up|received|got here|came in|were here|was here|has come|have come',
+    'delivered|delivery|deliver|deliveries|arrived|turned up|received|got here|came in|has come|have come',
   used: 'used|used up|gone|went into|went through|go through|use|using up',
   'left-over': 'left over|leftover|leftovers|left|remaining|spare|unused',
   waits:
@@ -74,7 +77,8 @@ const WORDS: Readonly<Record<Cue, string>> = {
   nearly: 'nearly|almost|not quite|just about',
   thought:
     'thinking|think|thought about|wondering|should have|would have|would|would be|could have|said|says|should be|must be|has to be|would have to|told me|he said|she said|heard|dreaming|looked at|too expensive|too much',
-  guess: 'maybe|perhaps|probably|might|could be|could|i guess|guess|to fix|to mend|to put right|to repair|will take|would take|extra work|at least',
+  guess:
+    'maybe|perhaps|probably|might|could be|could|i guess|guess|to fix|to mend|to put right|to repair|will take|would take|extra work|at least',
   done: 'done|finished|complete|completed|ready|all done|all in|all up|done with|completely done|closed|closed up|wrapped up',
   begun: 'started|begun|began|start on|made a start',
   in: 'up|in|on|down|done up',
@@ -83,13 +87,16 @@ const WORDS: Readonly<Record<Cue, string>> = {
   more: 'more|another|additional',
   each: 'each|apiece|a piece|every|per piece|each day|each of us|a day',
   helped: 'helped|helping|lent a hand|gave a hand|came over',
-  whole: 'all there|all fine|all good|complete|in full|all ok|all okay|in one piece|undamaged|everything there|all here',
+  whole:
+    'all there|all fine|all good|complete|in full|all ok|all okay|in one piece|undamaged|everything there|all here',
   short: 'short|missing|too few|too little|incomplete',
   damaged: 'damaged|broken|cracked|smashed|chipped|scratched|dented|bent',
   wrong: 'wrong|the wrong|not the one|not what we ordered|not right',
   note: 'note|diary',
   forgot: 'forgot|i forgot|forgotten|not written down|left out',
   same: 'the same|same again|same as yesterday|of the same|same',
+  'on-top': 'plus',
+  due: 'arrive|arrives|arriving|coming|due|comes|will be here|lead time|delivery time',
   fits: 'split|shared|halves|between|rest',
   taught: 'is called|we call|is what we call|means',
 };

@@ -8,7 +8,10 @@ export const SUSPICION_WORDS: Table<Suspicion> = [
   [/\b(?:leak(?:s|ing|ed)?|damp|wet|water stains?|stained|moisture)\b/i, 'leak'],
   [/\bmou?ld(?:y)?\b|\bmildew\b/i, 'mould'],
   [/\b(?:pests?|mice|mouse|rats?|ants|termites?|woodworm|beetles?|droppings|wasps?)\b/i, 'pest'],
-  [/\b(?:movement|sag(?:s|ging)?|bulg(?:es|ing)|lean(?:s|ing)|subsid\w*|sinking|sunk)\b/i, 'movement'],
+  [
+    /\b(?:movement|sag(?:s|ging)?|bulg(?:es|ing)|lean(?:s|ing)|subsid\w*|sinking|sunk)\b/i,
+    'movement',
+  ],
   [/\b(?:unsafe wiring|knob and tube|old wiring|scorched|bare wires?|burnt wires?)\b/i, 'wiring'],
   [/\basbestos\b/i, 'asbestos'],
   [/\blead paint\b|\blead\b/i, 'lead'],
@@ -25,7 +28,10 @@ export const ELEMENT_WORDS: Table<Element> = [
   [/\b(?:stairs?|treads?|banister|handrail)\b/i, 'stairs'],
   [/\b(?:plumbing|pipes?|taps?|toilet|basin|bath|tub|shower)\b/i, 'plumbing'],
   [/\b(?:heating|heater|radiators?|boiler|furnace|cooling|ducts?)\b/i, 'heating'],
-  [/\b(?:power|lights?|lighting|electrics?|outlets?|sockets?|wiring|wires?|switch(?:es)?|panel)\b/i, 'power'],
+  [
+    /\b(?:power|lights?|lighting|electrics?|outlets?|sockets?|wiring|wires?|switch(?:es)?|panel)\b/i,
+    'power',
+  ],
   [/\b(?:fixtures?|cabinets?|cupboards?|counter|built[- ]ins?|kitchen units?)\b/i, 'fixtures'],
   [/\b(?:storage|closets?|shel(?:f|ves)|wardrobe)\b/i, 'storage'],
   [/\b(?:drainage|drains?|gutters?|downpipes?)\b/i, 'drainage'],

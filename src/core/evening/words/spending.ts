@@ -7,11 +7,19 @@ const KIND_WORDS: readonly (readonly [SpendKind, string])[] = [
   ['waste', 'bin dump skip dumpster landfill haul debris waste disposal'],
   ['trades', 'labour labor removal workman'],
   ['hire', 'rent rental hire hired rented scaffold'],
-  ['tools', 'tool saw drill blade bit ladder trowel knife vacuum mask gloves driver hammer brush brushes roller rollers'],
-  ['food and stay', 'lunch dinner breakfast pizza coffee food hotel motel stay takeaway beer cake snacks'],
+  [
+    'tools',
+    'tool saw drill blade bit ladder trowel knife mask gloves driver hammer brush brushes roller rollers',
+  ],
+  [
+    'food and stay',
+    'lunch dinner breakfast pizza coffee food hotel motel stay takeaway beer cake snacks',
+  ],
 ];
 const BY_STEM = new Map(
-  KIND_WORDS.flatMap(([kind, words]) => words.split(' ').map((word) => [stem(word), kind] as const)),
+  KIND_WORDS.flatMap(([kind, words]) =>
+    words.split(' ').map((word) => [stem(word), kind] as const),
+  ),
 );
 
 /** The kind of spending that words suggest; materials when nothing else does. The slip shows it and lets it be changed. */

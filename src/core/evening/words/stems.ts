@@ -105,6 +105,8 @@ const SAME: Readonly<Record<string, string>> = {
   decking: 'decking',
   plastering: 'plaster',
   wardrobes: 'wardrobe',
+  inspector: 'inspection',
+  inspectors: 'inspection',
 };
 
 /** `taping`, `taped`, `tape` and `tapes` fall together. Crude on purpose: both sides go through it. */
@@ -132,7 +134,7 @@ export const FILLER = new Set(
     'well really very about around roughly ok okay um uh er hey hi please thanks while as be been am are he she they ' +
     'his her my mine your you who what which when where but or plus still now later evening morning afternoon night ' +
     'each both together between another more bit little lot another whole rest first last it’s got get getting spent time ' +
-    'hours hour only up down out through'
+    'hours hour only up down out through weekend home late'
   ).split(' '),
 );
 

@@ -14,7 +14,8 @@ export const CONTAINERS =
   /^(?:buckets?|bags?|box(?:es)?|sheets?|rolls?|tubes?|gallons?|gal|cans?|tins?|lit(?:er|re)s?|lengths?|packs?|packets?|cartons?|bundles?|pails?|pieces?|lbs?|kg|kilos?|tubs?|sets?|squares?|loads?|pallets?|cartridges?|bottles?|jars?|sacks?|drums?|coils?|tons?|tonnes?)$/;
 
 /** Things that are counted one by one: "9 boards". */
-export const PIECES = /^(?:panels?|slabs?|batts?|boards?|planks?|tiles?|studs?|blocks?|bricks?|joists?|treads?|outlets?|sockets?|lights?|doors?|windows?|units?|cabinets?|shingles?)$/;
+export const PIECES =
+  /^(?:panels?|slabs?|batts?|boards?|planks?|tiles?|studs?|blocks?|bricks?|treads?|outlets?|sockets?|lights?|doors?|windows?|units?|cabinets?|shingles?)$/;
 
 const BY_WORD = new Map(
   Object.entries(UNIT_WORDS).flatMap(([unit, words]) =>
