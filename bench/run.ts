@@ -3,7 +3,7 @@ import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { forecastHouse } from '../src/core/forecast';
 import { readProjectFile } from '../src/core/files';
-import { readLine, contextOf } from '../src/core/log';
+import { readLine, contextOf } from '../src/core/evening';
 import { logJobs } from '../src/core/progress';
 import { plainDate } from '../src/core/units';
 import { NOW, forecastRow, planningRows } from './planning';

@@ -3,11 +3,13 @@ import {
   answerTakeoff,
   contextOf,
   drawForecast,
+  labelText,
   logJobs,
   momentAt,
   plainDateSchema,
   planCuts,
   planHouse,
+  plainEntry,
   readLine,
   readProjectFile,
   readSm,
@@ -131,7 +133,7 @@ export function checkVerb(text: string): Answer {
 
 const requestSchema = z.object({
   project: z.unknown(),
-  line: z.string({ error: 'not a text' }),
+  line: z.string({ error: 'not a text' }).max(10_000, 'over 10,000 letters'),
   today: plainDateSchema,
 });
 
@@ -150,24 +152,27 @@ export function logVerb(text: string): Answer {
   const file = readProjectFile(JSON.stringify(request.data.project));
   if (!file.ok) return { fault: `project.${fileFault(file.error)}` };
   const { project } = file.value;
-  const reading = readLine(
-    request.data.line,
-    contextOf(project, logJobs(project), request.data.today),
-  );
-  if (reading.fault) return { fault: logFault(reading.fault) };
-  const { entries, open } = settle(reading, {});
-  return { value: { date: reading.date, entries, questions: open } };
-}
-
-function logFault(fault: NonNullable<ReturnType<typeof readLine>['fault']>): string {
-  switch (fault.code) {
-    case 'empty':
-      return 'line: says nothing';
-    case 'before-start':
-      return `line: ${fault.date} is before the first day, ${fault.firstDay}`;
-    case 'future':
-      return `line: ${fault.date} is after today, ${fault.today}`;
-  }
+  const jobs = logJobs(project);
+  const reading = readLine(request.data.line, contextOf(project, jobs, request.data.today));
+  const { entries, open } = settle(reading);
+  const titles = new Map(jobs.map(({ id, title }) => [id, title]));
+  return {
+    value: {
+      date: reading.date,
+      entries: entries.map((entry) => plainEntry(entry, reading.date)),
+      questions: open.map(({ id, code, slot, about, choices }) => ({
+        id,
+        code,
+        about,
+        slot,
+        choices: choices.map((choice) => ({
+          label: labelText(choice.label, project, titles),
+          entries: choice.entries.map((entry) => plainEntry(entry, reading.date)),
+        })),
+      })),
+      ignored: reading.ignored.map(({ from, to }) => request.data.line.slice(from, to)),
+    },
+  };
 }
 
 export function takeoffVerb(text: string): Answer {

@@ -3,7 +3,7 @@ export { planCuts, type CutError } from './cuts';
 export { readProjectFile, writeProjectFile, type FileError, type ProjectFile } from './files';
 export { drawForecast, forecastHouse } from './forecast';
 export type { Project } from './house';
-export { contextOf, readLine, settle } from './log';
+export { contextOf, labelText, plainEntry, readLine, settle } from './evening';
 export type { PlanError } from './plan';
 export { logJobs } from './progress';
 export { readSm, solve, type InstanceError } from './rcpsp';

@@ -2,7 +2,7 @@ import { createSelector } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, type TypedUseSelectorHook } from 'react-redux';
 import { placesInOrder, type JobId, type Project } from '../core/house';
 import { keepLedger } from '../core/ledger';
-import { contextOf, type LogContext, type LogJob } from '../core/log';
+import { contextOf, type LogContext, type LogJob } from '../core/evening';
 import type { JobState, PlannedJob } from '../core/plan';
 import { expectedCost, openFirst } from '../core/risk';
 import { planTonight } from '../core/today';

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { writeProjectFile } from '../../src/core/files';
 import { type Project } from '../../src/core/house';
 import { applyEvent, type EventBodyOf, type JournalEvent } from '../../src/core/journal';
-import { contextOf, readLine, settle } from '../../src/core/log';
+import { contextOf, readLine, settle } from '../../src/core/evening';
 import { logJobs } from '../../src/core/progress';
 import { addDays, momentAt, plainDate, type PlainDate } from '../../src/core/units';
 import { BUDGET, FIRST_DAY, HOUSE, ROOMS, placeEvents } from './house';
@@ -53,7 +53,7 @@ function logLine(journal: Journal, date: PlainDate, line: string, nth: number): 
   const { project } = journal;
   if (!project) throw new Error('no house yet');
   const reading = readLine(line, contextOf(project, logJobs(project), TODAY), date);
-  const { entries, open } = settle(reading, {});
+  const { entries, open } = settle(reading);
   if (reading.fault || open.length > 0) {
     throw new Error(
       `${date} "${line}": ${JSON.stringify(reading.fault ?? open.map(({ id }) => id))}`,

@@ -1,9 +1,7 @@
 import type { EntryOf, JobId, PersonId, PlaceId, PlaceKind, Project } from '../house';
 import { daysInOrder, placesInOrder } from '../house';
 import { doingOf, verbOf } from '../steps/doing';
-import { amountOf } from '../steps/amount';
-import type { Quantity } from '../steps';
-import type { Cents, Currency, PlainDate } from '../units';
+import { AREA_PER_SQFT, TICKS_PER_FOOT, type Cents, type Currency, type PlainDate } from '../units';
 import type { DateOrder } from './days';
 import type { NumberStyle } from './numbers';
 import { CUE_WORDS } from './words/cues';
@@ -19,7 +17,13 @@ export type LogJob = {
   state: 'done' | 'in-hand' | 'ready' | 'open';
   /** Percent told so far; null where nothing was. */
   share?: number | null;
-  quantity?: Quantity;
+  /** The last day a line spoke of it. */
+  toldOn?: PlainDate | null;
+  /** How much of it there is: an area, a run in ticks, or pieces. */
+  quantity?:
+    | { kind: 'area'; area: number }
+    | { kind: 'run'; length: number }
+    | { kind: 'count'; count: number };
 };
 
 export type KnownPerson = { id: PersonId; name: string; self: boolean; words: readonly string[] };
@@ -176,6 +180,16 @@ function lexiconOf(context: Omit<LogContext, 'lexicon'>): Lexicon {
   return { placeNames, steps, byStem, weights, words, meant: new Map() };
 }
 
+/** How dates and numbers are written: as agreed, else as is usual with the currency. */
+export const waysOf = ({
+  ways,
+  currency,
+}: Pick<Project, 'ways' | 'currency'>): { dateOrder: DateOrder; numberStyle: NumberStyle } =>
+  ways ?? {
+    dateOrder: currency === 'USD' ? 'month-first' : 'day-first',
+    numberStyle: currency === 'EUR' ? 'comma' : 'point',
+  };
+
 /** The shops that the diary and the orders name. */
 const shopsOf = (project: Pick<Project, 'days' | 'orders'>): string[] => [
   ...new Set([
@@ -194,8 +208,7 @@ export function contextOf(project: Project, jobs: readonly LogJob[], today: Plai
     firstDay: project.house.firstDay,
     currency,
     units,
-    dateOrder: currency === 'USD' ? ('month-first' as const) : ('day-first' as const),
-    numberStyle: currency === 'EUR' ? ('comma' as const) : ('point' as const),
+    ...waysOf(project),
     budget: project.budget?.total ?? null,
     worked: daysInOrder(project)
       .slice(-40)
@@ -217,11 +230,17 @@ export function contextOf(project: Project, jobs: readonly LogJob[], today: Plai
 }
 
 /** A job's whole amount in feet, square feet or pieces. */
-export const wholeOf = (job: LogJob): { amount: number; of: 'area' | 'length' | 'count' } | null =>
-  job.quantity
-    ? {
-        amount: amountOf(job.quantity),
-        of:
-          job.quantity.kind === 'area' ? 'area' : job.quantity.kind === 'run' ? 'length' : 'count',
-      }
-    : null;
+export function wholeOf({
+  quantity,
+}: LogJob): { amount: number; of: 'area' | 'length' | 'count' } | null {
+  switch (quantity?.kind) {
+    case 'area':
+      return { amount: quantity.area / AREA_PER_SQFT, of: 'area' };
+    case 'run':
+      return { amount: quantity.length / TICKS_PER_FOOT, of: 'length' };
+    case 'count':
+      return { amount: quantity.count, of: 'count' };
+    case undefined:
+      return null;
+  }
+}

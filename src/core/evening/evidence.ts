@@ -28,11 +28,12 @@ export function stepsFor(said: SaidStems, { lexicon }: LogContext): StepFit[] {
   for (const at of candidates) {
     const step = lexicon.steps[at];
     if (!step) continue;
-    const { phrase, isWhole } = bestPhrase(step, said, lexicon.weights);
+    const { phrase, isWhole, words } = bestPhrase(step, said, lexicon.weights);
     if (phrase <= 0) continue;
     // Half a phrase beside words the step does not know ("hanging pictures") is little.
     const known = isWhole ? 1 : coverage(step, said);
-    const verb = verbs.size === 0 ? 0 : verbs.has(step.verb) ? 0.5 * known : -0.7;
+    const verb =
+      verbs.size === 0 ? 0 : verbs.has(step.verb) ? 0.5 * known : isWhole && words > 1 ? 0 : -0.7;
     const object = objects === 0 || step.on === 0 ? 0 : (step.on & objects) !== 0 ? 0.4 : -0.6;
     const fit = phrase * known + verb + object;
     if (fit >= ENOUGH / 2) fits.push({ step, fit });
@@ -55,9 +56,10 @@ function bestPhrase(
   { phrases, stems }: KnownStep,
   said: SaidStems,
   weights: ReadonlyMap<string, number>,
-): { phrase: number; isWhole: boolean } {
+): { phrase: number; isWhole: boolean; words: number } {
   let best = 0;
   let isBestWhole = false;
+  let words = 0;
   phrases.forEach((phrase, at) => {
     let found = 0;
     let all = 0;
@@ -74,18 +76,18 @@ function bestPhrase(
     // The title is a whole sentence: more than half of it is as good as a phrase.
     const isMost = count * 2 >= phrase.length && count > 1;
     const value = isWhole
-      ? found + 0.4 * (count - 1)
+      ? found + 0.2 + 0.4 * (count - 1)
       : isMost
-        ? found * 0.8
+        ? found * 0.65
         : count > 0 && at > 0
           ? found * 0.5
           : count > 0
             ? (found * found) / Math.max(1, all)
             : 0;
-    if (value > best) [best, isBestWhole] = [value, isWhole];
+    if (value > best) [best, isBestWhole, words] = [value, isWhole, count];
   });
-  if (best <= 0) return { phrase: 0, isWhole: false };
+  if (best <= 0) return { phrase: 0, isWhole: false, words: 0 };
   let more = 0;
   for (const [stem, how] of said) if (stems.has(stem)) more += how * (weights.get(stem) ?? 1);
-  return { phrase: best + 0.15 * more, isWhole: isBestWhole };
+  return { phrase: best + 0.15 * more, isWhole: isBestWhole, words };
 }

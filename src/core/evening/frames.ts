@@ -91,7 +91,7 @@ export class Facts {
   get countsWork(): boolean {
     const [only, more] = this.amounts;
     if (!only || more) return false;
-    return !CONTAINERS.test(only.unit) || /^sheets?$/.test(only.unit) ? true : this.isIn;
+    return CONTAINERS.test(only.unit) ? this.isIn || this.has('set') : true;
   }
 
   /** "All in", "11 sheets up", "rail fitted": said behind the thing, not in front of a place. */
@@ -173,6 +173,7 @@ const STRONG: readonly (readonly [Cue, readonly Kind[]])[] = [
   ['passed', ['inspection']],
   ['failed', ['inspection']],
   ['owes', ['favour']],
+  ['note', ['note', 'find', 'decision']],
   ['ahead', ['next', 'find', 'wait', 'decision', 'ordered', 'quote']],
   ['weather', ['weather', 'find']],
   ['spent', ['money', 'quote', 'find', 'hours', 'next']],
@@ -287,7 +288,7 @@ function money(facts: Facts): number | null {
   const priced = figures === 2 && isEach;
   const isFolded =
     figures === 2 && sums.length === 1 && numbers.every(({ value }) => Number.isInteger(value));
-  if (parts) score += 2 * facts.places;
+  if (parts) score += 3 * facts.places;
   else if (figures === 2 && facts.hasExtra) score += 5;
   else if (figures === 1 && isEach && facts.amounts.length === 1) score += 2.5;
   else if (figures > 1 && !priced && !isFolded) score -= 3 * (figures - 1);
@@ -315,6 +316,7 @@ const TROUBLE =
 const TROUBLE_FIRST =
   /^(?:there is |there's |some |more |black |dry |wet |a |the )*(?:rot|mou?ld|leak|damp|woodworm|termites?|mice|rats|asbestos|droppings)\b/i;
 
+const SOMEWHERE = /\b(?:in|under|behind|at|on|around|above|below|there|inside|is|are|has)\b/i;
 const IS_SO = /\b(?:is|are|has|have|looks?|feels?|seems?|was|were)\b/i;
 
 function find(facts: Facts): number | null {
@@ -328,6 +330,7 @@ function find(facts: Facts): number | null {
     return isBare &&
       !facts.has('done', 'begun', 'used', 'waits', 'delivered', 'decided', 'spent') &&
       TROUBLE.test(text) &&
+      (facts.places > 0 || SOMEWHERE.test(text)) &&
       (facts.evidence < 1.2 || TROUBLE_FIRST.test(text) || IS_SO.test(text))
       ? 4 + 5 * figures
       : null;
@@ -391,6 +394,11 @@ function leftover(facts: Facts): number | null {
 function wait(facts: Facts): number | null {
   if (!facts.has('waits')) return null;
   const times = facts.durations.length + facts.spans.length + facts.days.length;
+  // "1h30 Ana dry the wall, done" is work.
+  const isSaid = facts.says(
+    /^(?:needs?|has|have|must|until|till|for|is|are|lets?|leave|before|to)$/,
+  );
+  if (!isSaid && facts.durations.length > 0) return null;
   if (times === 0) return facts.says(/^until|till$/) ? 3 : null;
   return (
     11 +
@@ -523,13 +531,15 @@ export function fitsOf(facts: Facts): Fit[] {
     facts.shares.length +
     facts.amounts.length +
     facts.sizes.length;
-  const said = unreal || facts.has('note');
+  const opens = facts.stretch.cueAt('note')?.at === facts.stretch.at;
   const accounted = facts.has('thought') ? figures - facts.durations.length : figures;
   fits.push({
     kind: 'note',
-    score: said
-      ? (facts.content === 0 ? -1 : 2) + 3.5 * accounted
-      : -0.4 * facts.content - 3 * figures - (facts.content === 0 ? 2 : 0),
+    score: opens
+      ? 5
+      : unreal
+        ? (facts.content === 0 ? -1 : 2) + 3.5 * accounted
+        : -0.4 * facts.content - 3 * figures - (facts.content === 0 ? 2 : 0),
   });
   if (
     facts.content === 0 &&

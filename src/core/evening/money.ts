@@ -197,7 +197,11 @@ export function moneyIn(stretch: Stretch, memory: Memory): EntryOf<'money'> | un
     ['spent', 'refunded', 'agreed', 'each', 'fits', 'ahead', 'done', 'on-top'],
     taken,
   );
-  const words = stretch.tokens.map(({ word }) => word);
+  // "Joiner Street" is a shop and no joiner; "the joiner" is.
+  const isProper = name !== null && /^\p{Lu}/u.test(name);
+  const words = stretch.tokens
+    .filter((_, at) => !isProper || !used.has(stretch.at + at))
+    .map(({ word }) => word);
   // The hours of a trade are what was paid for.
   const time = stretch.all('duration')[0];
   const hours = time

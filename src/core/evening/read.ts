@@ -1,4 +1,4 @@
-import type { Answer, Entry, PlaceId } from '../house';
+import type { Answer, Entry, JobId, PlaceId } from '../house';
 import { addCents, cents, type PlainDate } from '../units';
 import { answersFor } from './answers';
 import type { LogContext } from './context';
@@ -7,7 +7,7 @@ import { jobsFor, nearBest, placesSaid } from './jobs';
 import { lineOf, type Line } from './line';
 import { moneyIn, quotedIn } from './money';
 import type { Label, Memory, Part, Question, QuestionCode, Reading, Slot } from './reading';
-import { SAYINGS } from './sayings';
+import { SAYINGS, visitsFor } from './sayings';
 import { statementsOf, type Statement } from './segment';
 import { leftWords } from './things';
 import { ONES } from './words/numbers';
@@ -117,12 +117,31 @@ function aheadOf(dated: readonly Dated[], at: number, memory: Memory, context: L
   return { told: null, named };
 }
 
-const sayingMade = (
+/** A visit that several floors wait for is asked about. */
+function whichVisit(statement: Statement, made: Made, told: Told, memory: Memory): Made {
+  const visits = nearBest(visitsFor(statement.facts, memory));
+  const answered = told.get('job');
+  const forJob = (jobId: string): Entry[] =>
+    made.entries.map((entry) =>
+      entry.kind === 'inspection' ? { ...entry, jobId: jobId as JobId } : entry,
+    );
+  if (answered !== undefined) return { ...made, entries: forJob(answered) };
+  if (visits.length < 2) return made;
+  const options = visits.map(({ job }) => ({
+    label: { is: 'job' as const, jobId: job.id },
+    value: job.id,
+    entries: forJob(job.id),
+  }));
+  return { ...made, entries: [], ask: { code: 'which-job', slot: 'job', options } };
+}
+
+function sayingMade(
   statement: Statement,
   kind: Kind,
   memory: Memory,
   context: LogContext,
-): Made => {
+  told: Told = new Map(),
+): Made {
   const { facts } = statement;
   if (kind === 'money') {
     const money = moneyIn(facts.stretch, memory);
@@ -132,8 +151,10 @@ const sayingMade = (
     const quote = quotedIn(facts.stretch, memory);
     return { entries: quote ? [quote] : [], wordsKept: true };
   }
-  return { entries: SAYINGS[kind]?.(facts, memory, context) ?? [], wordsKept: true };
-};
+  const entries = SAYINGS[kind]?.(facts, memory, context) ?? [];
+  const made: Made = { entries, wordsKept: true };
+  return kind === 'inspection' ? whichVisit(statement, made, told, memory) : made;
+}
 
 function madeOf(
   statement: Statement,
@@ -145,7 +166,7 @@ function madeOf(
 ): Made {
   if (kind === 'hours') return workMade(statement, told, ahead, memory, context);
   if (kind === 'progress') return progressMade(statement, told, memory, context);
-  return sayingMade(statement, kind, memory, context);
+  return sayingMade(statement, kind, memory, context, told);
 }
 
 /** Figures that a kind of statement cannot hold: left over, they make a question. */
@@ -306,7 +327,9 @@ function doubtOf(
       if (Math.abs(total) * LARGE_PART > context.budget && !entry.committed) return 'large-sum';
     }
     if (entry.kind === 'progress' && entry.share !== undefined) {
-      const before = context.jobs.find(({ id }) => id === entry.jobId)?.share ?? null;
+      const job = context.jobs.find(({ id }) => id === entry.jobId);
+      // A line of long ago is measured by what was known then, and that is not kept.
+      const before = job?.toldOn && job.toldOn > date ? null : (job?.share ?? null);
       if (before !== null && entry.share < before) return 'goes-back';
     }
   }
@@ -348,6 +371,9 @@ function questionOf(
 
 const isNoteOf = (entries: readonly Entry[]): boolean =>
   entries.length > 0 && entries.every(({ kind }) => kind === 'note');
+
+/** What one does in a room, and uses up there. */
+const IN_ONE_ROOM: ReadonlySet<Kind> = new Set(['hours', 'progress', 'material', 'leftover']);
 
 class Reader {
   private memory: Memory = { place: null, jobId: null, people: null, afterFind: false };
@@ -442,7 +468,9 @@ class Reader {
       return;
     const behind = dated
       .slice(at + 1)
-      .filter(({ statement }) => statement.sentence === here.sentence)
+      .filter(
+        ({ statement }) => statement.sentence === here.sentence && IN_ONE_ROOM.has(statement.kind),
+      )
       .flatMap(({ statement }) => placesSaid(statement.facts.stretch).all);
     const [only, second] = [...new Set(behind)];
     if (only && second === undefined) this.memory = { ...this.memory, place: only };

@@ -3,7 +3,7 @@ import { addDays, cents, daysBetween, minutes, type PlainDate } from '../units';
 import type { LogContext } from './context';
 import { ENOUGH } from './evidence';
 import type { Facts } from './frames';
-import { jobsAbove, jobsFor, placesSaid } from './jobs';
+import { jobsAbove, jobsFor, placesSaid, type JobFit } from './jobs';
 import type { Stretch } from './line';
 import type { Memory } from './reading';
 import { sayingBehind, thingIn, trimmed } from './things';
@@ -220,13 +220,17 @@ const wait: Reader = (facts, memory, context) => {
   ];
 };
 
-const inspection: Reader = (facts, memory, context) => {
-  const { stretch } = facts;
+/** The visits an inspection may be: one on each floor, and those that are over last. */
+export function visitsFor(facts: Facts, memory: Memory): JobFit[] {
   const holds = facts.steps.filter(({ step }) =>
     step.jobs.some(({ id }) => /\/(?:hold|final)\./.test(id)),
   );
-  const [fit] = jobsAbove(ENOUGH / 2, [], memory, holds);
-  const job = fit?.job ?? null;
+  return jobsAbove(ENOUGH / 2, [], memory, holds);
+}
+
+const inspection: Reader = (facts, memory) => {
+  const { stretch } = facts;
+  const job = visitsFor(facts, memory)[0]?.job ?? null;
   const failed = stretch.cueAt('failed');
   const passed = !failed && stretch.has('passed');
   const [day] = facts.days;

@@ -118,6 +118,9 @@ export const entrySchema = z.discriminatedUnion('kind', [
     unit: noteSchema.nullable(),
     due: plainDateSchema.nullable(),
     shop: noteSchema.nullable(),
+    /** The line of the takeoff it serves, where the words name one, with the days that usually takes. */
+    lineId: z.string().min(1).max(240).optional(),
+    leadDays: z.int().min(0).max(2_000).optional(),
     placeId,
     on,
   }),
@@ -129,6 +132,7 @@ export const entrySchema = z.discriminatedUnion('kind', [
     state: z.enum(['whole', 'short', 'damaged', 'wrong']),
     /** How many are missing, broken or wrong, as far as it was said. */
     missing: thousandthsSchema.nullable(),
+    lineId: z.string().min(1).max(240).optional(),
     placeId,
     on,
   }),

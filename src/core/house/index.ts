@@ -106,12 +106,7 @@ export {
   type SchoolId,
   type SchoolOption,
 } from './choices';
-export {
-  elementSchema,
-  suspicionSchema,
-  type Element,
-  type Suspicion,
-} from './elements';
+export { elementSchema, suspicionSchema, type Element, type Suspicion } from './elements';
 export {
   conditionSchema,
   decisionSchema,
@@ -138,6 +133,8 @@ export {
 } from './records';
 export {
   budgetSchema,
+  meaningSchema,
+  type Meaning,
   daysInOrder,
   houseSchema,
   placeNameOf,
@@ -147,6 +144,17 @@ export {
   type House,
   type Project,
 } from './project';
+export {
+  bookingsOf,
+  favoursOpen,
+  inspectionsOf,
+  leftoversOf,
+  nextsOpen,
+  ordersOf,
+  quotesOf,
+  shortfallsOf,
+  toldOf,
+} from './told';
 export { NOT_PLANNED, type HouseToPlan, type Logged, type PlanningInput } from './to-plan';
 export {
   RELATIONS,

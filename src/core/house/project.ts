@@ -7,7 +7,7 @@ import {
   pathSchema,
   schoolsSchema,
 } from './choices';
-import { dayLogSchema, type DayLog } from './entries';
+import { dayLogSchema, type DayLog, type Entry } from './entries';
 import { ownLineSchema, productSchema } from './finishes';
 import { ownRuleSchema } from './moves';
 import { personSchema } from './people';
@@ -20,6 +20,7 @@ import {
   quoteSchema,
   wallRecordSchema,
 } from './records';
+import { keySchema } from './text';
 import { demandSchema, photoSchema, settlementSchema, surveySchema } from './survey';
 import { placeTodaySchema } from './state';
 import { ownJobSchema, workChoiceSchema } from './works';
@@ -32,6 +33,14 @@ export const houseSchema = z.object({
   wishedMoveIn: plainDateSchema.nullable(),
 });
 export type House = z.infer<typeof houseSchema>;
+
+/** What a taught word stands for. */
+export const meaningSchema = z.object({
+  is: z.enum(['person', 'place', 'shop', 'job']),
+  /** An id; a shop's name is its own. */
+  of: keySchema(160),
+});
+export type Meaning = z.infer<typeof meaningSchema>;
 
 export const budgetSchema = z.object({
   total: centsSchema.min(0),
@@ -97,6 +106,19 @@ export const projectSchema = z.object({
   placeStates: z.record(z.string(), placeTodaySchema),
   /** Days somebody can do without, by what is out. */
   daysWithout: z.record(z.string(), z.number().min(0).max(365)),
+  /** How dates and numbers are written here, apart from the units; null is what the currency suggests. */
+  ways: z
+    .object({
+      dateOrder: z.enum(['day-first', 'month-first']),
+      numberStyle: z.enum(['point', 'comma']),
+    })
+    .nullable(),
+  /** What the owner taught the log to understand, by word. */
+  taught: z.record(z.string(), meaningSchema),
+  /** Up to which day help is settled, by name. */
+  favoursSettled: z.record(z.string(), plainDateSchema),
+  /** What was to be done and is, by entry, with the day. */
+  nextsDone: z.record(z.string(), plainDateSchema),
   /** Names of places and people that were here once, by id: what was logged then keeps its words. */
   formerNames: z.record(z.string(), z.string()),
 });
@@ -107,13 +129,32 @@ export const placesInOrder = (project: Pick<Project, 'places' | 'placeOrder'>) =
 
 const byDate = (a: DayLog, b: DayLog): number => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0);
 
-/** Log lines, oldest first; lines of one day in the order they were kept. Sorted once for each state of the diary. */
+/**
+ * Log lines, oldest first; lines of one day in the order they were kept. A line that names several days stands under
+ * each of them, with what is of that day. Sorted once for each state of the diary.
+ */
 export function daysInOrder({ days }: Pick<Project, 'days'>): readonly DayLog[] {
-  const known = sortedDays.get(days) ?? Object.values(days).sort(byDate);
+  const known = sortedDays.get(days) ?? Object.values(days).flatMap(byOwnDay).sort(byDate);
   sortedDays.set(days, known);
   return known;
 }
 const sortedDays = new WeakMap<Project['days'], readonly DayLog[]>();
+/** All entries of a line, by the part of it that stands under one day. */
+export const linesOfDays = new WeakMap<DayLog, readonly Entry[]>();
+
+function byOwnDay(day: DayLog): DayLog[] {
+  const dates = new Set(day.entries.map(({ on }) => on ?? day.date));
+  if (dates.size <= 1 && dates.has(day.date)) return [day];
+  return [...dates].map((date) => {
+    const part = {
+      ...day,
+      date,
+      entries: day.entries.filter(({ on }) => (on ?? day.date) === date),
+    };
+    linesOfDays.set(part, day.entries);
+    return part;
+  });
+}
 
 /** A place's name; of one that was removed the name it had, said so. */
 export function placeNameOf(

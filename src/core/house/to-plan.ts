@@ -1,4 +1,4 @@
-import type { Minutes, PlainDate } from '../units';
+import type { Minutes, Moment, PlainDate } from '../units';
 import type { Project } from './project';
 
 /** What the diary says of one job, added up over all its lines. */
@@ -11,6 +11,8 @@ export type Logged = {
   firstOn: PlainDate | null;
   lastOn: PlainDate | null;
   doneOn: PlainDate | null;
+  /** Told to dry or set: until when, and what. */
+  waits?: { until: Moment; what: string } | null;
 };
 
 /** What no plan depends on, and what grows with the age of a house. */
@@ -22,6 +24,10 @@ export const NOT_PLANNED = {
   formerNames: {},
   leftovers: {},
   quotes: {},
+  ways: null,
+  taught: {},
+  favoursSettled: {},
+  nextsDone: {},
 } satisfies Partial<Project>;
 
 /**

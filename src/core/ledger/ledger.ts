@@ -1,5 +1,7 @@
 import {
   daysInOrder,
+  quotesOf,
+  toldOf,
   type EntryOf,
   type LogId,
   type PlaceId,
@@ -25,7 +27,7 @@ export type Payment = {
 export function paymentsOf(project: Pick<Project, 'days'>): Payment[] {
   return daysInOrder(project).flatMap((day) =>
     day.entries.flatMap((entry) =>
-      entry.kind !== 'money'
+      entry.kind !== 'money' || entry.committed
         ? []
         : entry.shares.map((share) => ({
             logId: day.id,
@@ -69,6 +71,8 @@ export type Ledger = {
   } | null;
   quotes: { id: string; what: string; from: string; cents: Cents; placeId: PlaceId | null }[];
   quotesTotal: Cents;
+  /** Agreed with somebody and not paid yet. */
+  committed: Cents;
 };
 
 function groupedBy<K>(payments: readonly Payment[], key: (payment: Payment) => K): Map<K, Cents> {
@@ -126,6 +130,19 @@ function paidIn(project: Pick<Project, 'days'>): Paid {
 }
 const paidByDays = new WeakMap<Project['days'], Paid>();
 
+/** What was agreed, less what was paid to the same since: never below nought. */
+function committedIn(project: Pick<Project, 'days'>): Cents {
+  const open = new Map<string, number>();
+  const key = (entry: EntryOf<'money'>) => (entry.shop ?? entry.what).toLowerCase();
+  for (const { entry } of toldOf(project, 'money')) {
+    const sum = addCents(entry.shares.map((share) => share.cents));
+    const known = open.get(key(entry));
+    if (entry.committed) open.set(key(entry), (known ?? 0) + sum);
+    else if (known !== undefined) open.set(key(entry), Math.max(0, known - sum));
+  }
+  return addCents([...open.values()].map(cents));
+}
+
 /** Where the money went and whether it lasts. `toCome` is what the plan says is still to be bought. */
 export function keepLedger(
   project: Project,
@@ -134,7 +151,7 @@ export function keepLedger(
 ): Ledger {
   const known = paidIn(project);
   const { paid, paidFromBudget, drawnFromContingency } = known;
-  const quotes = Object.values(project.quotes);
+  const quotes = quotesOf(project);
   return {
     ...known,
     toCome,
@@ -148,6 +165,7 @@ export function keepLedger(
       afterAll: cents(project.budget.total - paidFromBudget - toCome),
     },
     quotes,
+    committed: committedIn(project),
     quotesTotal: addCents(quotes.map((quote) => quote.cents)),
   };
 }

@@ -1,4 +1,4 @@
-export { planningInputOf, withChanges } from './input';
+export { asPlanningInput, planningInputOf, withChanges } from './input';
 export { changesBetween, withFieldChanges, type FieldChange, type InputChanges } from './changes';
 export { inputChangesSchema, planningInputSchema } from './schema';
 export { NOTHING_LOGGED, loggedIn, touchedOn } from './logged';

@@ -1,5 +1,8 @@
 import { daysInOrder, type Entry, type JobId, type Logged, type Project } from '../house';
-import { minutes, type PlainDate } from '../units';
+import { minutes, moment, momentAt, type PlainDate } from '../units';
+
+/** What is told in the evening began to dry in the evening. */
+const WAITS_FROM = 20 * 60;
 
 /** Of a job that no line names. */
 export const NOTHING_LOGGED: Logged = {
@@ -20,6 +23,10 @@ function afterEntry(before: Logged, entry: Entry, on: PlainDate): Logged {
   if (entry.kind === 'hours') {
     return touchedOn({ ...before, logged: minutes(before.logged + entry.minutes) }, on);
   }
+  if (entry.kind === 'wait') {
+    const until = moment(momentAt(on, WAITS_FROM) + entry.minutes);
+    return { ...before, waits: { until, what: entry.what } };
+  }
   if (entry.kind !== 'progress') return before;
   // Begun, or counted in what gives no share: under way, and as far as it was.
   const { share } = entry;
@@ -28,7 +35,7 @@ function afterEntry(before: Logged, entry: Entry, on: PlainDate): Logged {
 }
 
 const jobOfEntry = (entry: Entry): JobId | null =>
-  entry.kind === 'hours' || entry.kind === 'progress' ? entry.jobId : null;
+  entry.kind === 'hours' || entry.kind === 'progress' || entry.kind === 'wait' ? entry.jobId : null;
 
 /** What the whole diary says of every job that was ever named; lines read on top of what is known already. */
 export function loggedIn(

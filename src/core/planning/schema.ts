@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { NOT_PLANNED, projectSchema } from '../house';
-import { minutesSchema, plainDateSchema } from '../units';
+import { minutesSchema, momentSchema, plainDateSchema } from '../units';
 
 const loggedSchema = z.object({
   share: z.int().min(0).max(100).nullable(),
@@ -8,6 +8,7 @@ const loggedSchema = z.object({
   firstOn: plainDateSchema.nullable(),
   lastOn: plainDateSchema.nullable(),
   doneOn: plainDateSchema.nullable(),
+  waits: z.object({ until: momentSchema, what: z.string() }).nullish(),
 });
 
 const notPlanned = Object.fromEntries(

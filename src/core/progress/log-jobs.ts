@@ -1,5 +1,5 @@
 import type { HouseToPlan } from '../house';
-import type { LogJob } from '../log';
+import type { LogJob } from '../evening';
 import { progressOf, readProgress } from './progress';
 import { expandJobs } from '../steps';
 
@@ -7,12 +7,15 @@ import { expandJobs } from '../steps';
 export function logJobs(project: HouseToPlan): LogJob[] {
   const progress = readProgress(project);
   return expandJobs(project).map((job) => {
-    const { doneOn, firstOn } = progressOf(progress, job.id);
+    const { doneOn, firstOn, lastOn, share } = progressOf(progress, job.id);
     return {
       id: job.id,
       placeId: job.placeId,
       title: job.title,
       says: job.says,
+      share,
+      toldOn: lastOn,
+      quantity: job.quantity,
       state: doneOn !== null ? 'done' : firstOn !== null ? 'in-hand' : 'open',
     };
   });

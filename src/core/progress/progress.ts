@@ -1,4 +1,10 @@
-import type { HouseToPlan, Inspection, JobId, Logged } from '../house';
+import {
+  inspectionsOf,
+  type HouseToPlan,
+  type Inspection,
+  type JobId,
+  type Logged,
+} from '../house';
 import { NOTHING_LOGGED, loggedIn, touchedOn } from '../planning';
 import type { Job } from '../steps';
 import { minutes, type Minutes } from '../units';
@@ -22,7 +28,8 @@ export function readProgress(house: HouseToPlan): Map<JobId, Progress> {
   for (const [jobId, on] of Object.entries(house.ticked)) {
     update(jobId as JobId, (before) => ({ ...touchedOn(before, on), share: 100, doneOn: on }));
   }
-  for (const visit of house.inspections) {
+  const inspections = 'logged' in house ? house.inspections : inspectionsOf(house);
+  for (const visit of inspections) {
     update(visit.jobId, (before) =>
       visit.result === 'passed'
         ? { ...touchedOn(before, visit.on), share: 100, doneOn: visit.on }

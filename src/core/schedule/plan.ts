@@ -28,7 +28,7 @@ import {
   isDone,
   leftOf,
   lagOf,
-  waitMinutes,
+  settingMinutes,
   type Ground,
 } from './problem';
 import type { OpenHouse } from './open';
@@ -179,7 +179,7 @@ function plannedJob(
     placement: undefined,
   };
   const progress = progressOf(ground.progress, job.id);
-  const wait = waitMinutes(job, ground.caution);
+  const wait = settingMinutes(ground, job);
   const until = moment(here.finish + wait);
   const waits = waitsFor(ground, placed, ground.graph.into.get(job.id) ?? []);
   const heldBy = isDone(ground, job.id) ? [] : holdsOn(ground, job);
@@ -209,7 +209,10 @@ function plannedJob(
       to,
       people: [...people],
     })),
-    wait: job.wait && wait > 0 ? { minutes: wait, what: job.wait.what, until } : null,
+    wait:
+      wait > 0
+        ? { minutes: wait, what: job.wait?.what ?? progress.waits?.what ?? 'sets', until }
+        : null,
     waitsFor: waits,
     letsGo: (ground.graph.outOf.get(job.id) ?? []).map(({ after }) => after),
     heldBy,

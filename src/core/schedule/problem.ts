@@ -10,6 +10,7 @@ import {
   type Graph,
   type Link,
 } from '../order';
+import { asPlanningInput } from '../planning';
 import { effortLeft, progressOf, readProgress, type Progress } from '../progress';
 import { fail, ok, type Result } from '../result';
 import { allowances, openRisks } from '../risk';
@@ -69,10 +70,11 @@ const GROUPS_OF_PATH = 1_000_000;
 const FIRST_DAY: ReadonlySet<string> = new Set(['safe.locks', 'site.alarms']);
 
 export function layGround(
-  project: HouseToPlan,
+  house: HouseToPlan,
   now: Moment,
   caution: Caution,
 ): Result<Ground, PlanError> {
+  const project = asPlanningInput(house);
   const jobs = expandJobs(project);
   const ids = jobs.map((job) => job.id);
   const progress = readProgress(project);
@@ -148,9 +150,18 @@ const NEARLY_READY_DAYS = 1;
 const leadOf = ({ caution }: Ground, { leadDays = 0 }: Link): number =>
   Math.ceil(leadDays * caution.leads) * MINUTES_PER_DAY;
 
+/** How long a job dries or sets after it is done: as the library has it, or as long as the log was told. */
+export function settingMinutes(ground: Ground, job: Job | undefined): number {
+  const usual = waitMinutes(job, ground.caution);
+  if (!job) return usual;
+  const { doneOn, waits } = progressOf(ground.progress, job.id);
+  if (doneOn === null || !waits) return usual;
+  return Math.max(usual, waits.until - doneMoment(ground, doneOn));
+}
+
 /** What passes after a job before a link lets go: drying, and the way of what is ordered then. */
 export const lagOf = (ground: Ground, link: Link): number =>
-  waitMinutes(ground.byId.get(link.before), ground.caution) +
+  settingMinutes(ground, ground.byId.get(link.before)) +
   leadOf(ground, link) +
   calledAhead(ground, link);
 
@@ -258,7 +269,7 @@ export const shutRoomsOf = (ground: Ground): ShutRoom[] =>
     const { doneOn } = progressOf(ground.progress, job.id);
     if (doneOn === null || job.placeId === null || job.limits.shuts !== 'wait') return [];
     const from = doneMoment(ground, doneOn);
-    const to = moment(from + waitMinutes(job, ground.caution));
+    const to = moment(from + settingMinutes(ground, job));
     return to > ground.now ? [{ placeId: job.placeId, from, to }] : [];
   });
 

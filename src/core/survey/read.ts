@@ -8,7 +8,7 @@ import {
   type Project,
   type Survey,
 } from '../house';
-import { contextOf, placesIn, withoutPlaces, type LogContext } from '../log';
+import { contextOf, placesIn, withoutPlaces, type LogContext } from '../evening';
 import { elementsOf, waysFor } from '../scope';
 import type { PlainDate } from '../units';
 import {

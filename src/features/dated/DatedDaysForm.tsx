@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { DatedHours, Person } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
-import { parseComingDay } from '@/core/log';
+import { parseComingDay } from '@/core/evening/fields';
 import { formatDate, formatMinutes, type PlainDate } from '@/core/units';
 import { selectToday, useAppSelector } from '@/store';
 import { Button, Choice, Field, Tick, useKeeping } from '@/ui';

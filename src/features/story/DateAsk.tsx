@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { parseDay } from '@/core/log';
+import { parseDay } from '@/core/evening/fields';
 import { addDays, formatDate, type PlainDate } from '@/core/units';
 import { selectProject, selectToday, useAppSelector } from '@/store';
 import { Button, Field, Note } from '@/ui';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { EventBodyOf } from '@/core/journal';
-import { parseComingDay } from '@/core/log';
+import { parseComingDay } from '@/core/evening/fields';
 import type { PlannedJob } from '@/core/plan';
 import { formatDate, type PlainDate } from '@/core/units';
 import { TryOut } from '@/features/whatif';

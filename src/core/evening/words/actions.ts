@@ -8,7 +8,7 @@ const ACTIONS: readonly (readonly [words: string, verbs: readonly number[]])[] =
   ['build frame pour brace sister', [3, 4, 10]],
   ['run pull wire plumb route', [5]],
   ['clean wipe wash', [8, 12]],
-  ['paint varnish oil coat prime', [9, 10, 11]],
+  ['paint varnish oil prime', [9, 10, 11]],
   ['insulation seal stuff', [7, 8]],
 ];
 

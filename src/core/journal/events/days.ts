@@ -8,6 +8,8 @@ import { defineEvent } from './define';
 export const dayLogged = defineEvent({
   type: 'dayLogged',
   payload: dayLogSchema,
+  // Version 2 knows all that an evening tells, and keeps what was answered.
+  upgrades: [(payload) => payload],
   apply: (house, day) => {
     house.days[day.id] = day;
   },
@@ -17,6 +19,7 @@ export const dayLogged = defineEvent({
 export const dayCorrected = defineEvent({
   type: 'dayCorrected',
   payload: dayLogSchema,
+  upgrades: [(payload) => payload],
   refers: (house, { id }) => Object.hasOwn(house.days, id),
   apply: (house, day) => {
     house.days[day.id] = day;

@@ -49,6 +49,10 @@ const EMPTY = {
   relations: {},
   placeStates: {},
   daysWithout: {},
+  ways: null,
+  taught: {},
+  favoursSettled: {},
+  nextsDone: {},
   formerNames: {},
 } satisfies Partial<Project>;
 
@@ -83,6 +87,20 @@ export const unitsChosen = defineEvent({
   payload: z.object({ units: unitSystemSchema }),
   apply: (house, { units }) => {
     house.units = units;
+  },
+});
+
+/** How money, dates and numbers are written here, whatever the units. */
+export const waysAgreed = defineEvent({
+  type: 'waysAgreed',
+  payload: z.object({
+    currency: currencySchema,
+    dateOrder: z.enum(['day-first', 'month-first']),
+    numberStyle: z.enum(['point', 'comma']),
+  }),
+  apply: (house, { currency, ...ways }) => {
+    house.currency = currency;
+    house.ways = ways;
   },
 });
 

@@ -10,6 +10,7 @@ import * as moveEvents from './moves';
 import * as placeEvents from './places';
 import * as recordEvents from './records';
 import * as surveyEvents from './survey';
+import * as toldEvents from './told';
 
 const { startProject, ...house } = houseEvents;
 const DEFINITIONS = {
@@ -21,6 +22,7 @@ const DEFINITIONS = {
   ...choiceEvents,
   ...measureEvents,
   ...moveEvents,
+  ...toldEvents,
 };
 type Definitions = typeof DEFINITIONS;
 

@@ -9,6 +9,7 @@ import {
 import { ceilingSchema, heightSchema, openingSchema } from '../../house/openings';
 import { placeIdSchema, wallsSchema } from '../../house/place';
 import { plainDateSchema } from '../../units';
+import { leftoversOf } from '../../house/told';
 import { defineEvent } from './define';
 
 /** A room walked with the tape: all its walls, height, ceiling and openings at once. */
@@ -80,9 +81,9 @@ export const lineDropped = defineEvent({
 export const leftoverReturned = defineEvent({
   type: 'leftoverReturned',
   payload: returnedSchema,
-  refers: (house, { leftoverId }) => Object.hasOwn(house.leftovers, leftoverId),
+  refers: (house, { leftoverId }) => leftoversOf(house).some(({ id }) => id === leftoverId),
   apply: (house, { leftoverId, on }) => {
-    const leftover = house.leftovers[leftoverId];
+    const leftover = leftoversOf(house).find(({ id }) => id === leftoverId);
     if (leftover) house.leftovers[leftoverId] = { ...leftover, returnedOn: on };
   },
 });

@@ -1,0 +1,27 @@
+import type { PlaceId } from '../house';
+import type { LogContext } from './context';
+import { lineOf } from './line';
+import { Stretch } from './line';
+
+/** The rooms a text names, in its order. */
+export function placesIn(text: string, context: LogContext): PlaceId[] {
+  const { marks } = lineOf(text, context);
+  return [
+    ...new Set(
+      marks.flatMap((mark) => (mark.is === 'place' && mark.ids.length === 1 ? mark.ids : [])),
+    ),
+  ];
+}
+
+/** The words of a text that name no room. */
+export function withoutPlaces(text: string, context: LogContext): string {
+  const line = lineOf(text, context);
+  const stretch = new Stretch(line, 0, line.tokens.length);
+  const taken = new Set<number>();
+  for (const mark of stretch.marked('place'))
+    for (let at = mark.at; at < mark.to; at += 1) taken.add(at);
+  return line.tokens
+    .filter((token, at) => token.kind !== 'sign' && !taken.has(at))
+    .map((token) => token.text)
+    .join(' ');
+}
