@@ -15,14 +15,11 @@ export {
 } from './houses';
 export { momentOf, type Outside, type ReadFile, type Supplier } from './outside';
 export {
-  learnWords,
   selectDecides,
   selectForecast,
   selectJobs,
   selectJobsById,
   selectLedger,
-  selectBlankContext,
-  selectLogContext,
   selectOpenFirst,
   selectPlaces,
   selectPlan,

@@ -2,12 +2,11 @@ import { createSelector } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, type TypedUseSelectorHook } from 'react-redux';
 import { placesInOrder, type JobId, type Project } from '../core/house';
 import { keepLedger } from '../core/ledger';
-import { contextOf, type LogContext, type LogJob } from '../core/evening';
-import type { JobState, PlannedJob } from '../core/plan';
+import type { PlannedJob } from '../core/plan';
 import { expectedCost, openFirst } from '../core/risk';
 import { planTonight } from '../core/today';
 import { cents, dateOf } from '../core/units';
-import type { Dispatch, RootState, Thunk } from './store';
+import type { Dispatch, RootState } from './store';
 
 export const useAppDispatch = () => useDispatch<Dispatch>();
 export const useAppSelector: TypedUseSelectorHook<RootState> = useSelector;
@@ -50,29 +49,3 @@ export const selectDecides = createSelector(
   (forecast) =>
     new Map<JobId, number>(forecast?.decides.map(({ jobId, percent }) => [jobId, percent])),
 );
-
-const logState = (state: JobState): LogJob['state'] => {
-  if (state === 'done' || state === 'setting') return 'done';
-  return state === 'in-hand' || state === 'ready' ? state : 'open';
-};
-
-export const selectLogContext = createSelector(
-  [selectProject, selectJobs, selectToday],
-  (project, jobs, today): LogContext =>
-    contextOf(
-      project,
-      jobs.map((job) => ({ ...job, state: logState(job.state) })),
-      today,
-    ),
-);
-
-/** What reading needs to know while nothing is typed. */
-export const selectBlankContext = createSelector(
-  [selectProject, selectToday],
-  (project, today): LogContext => contextOf(project, [], today),
-);
-
-/** Learns a house's words ahead of the first key, when somebody is about to type. */
-export const learnWords = (): Thunk => (_dispatch, getState) => {
-  setTimeout(() => selectLogContext(getState()));
-};

@@ -1,5 +1,5 @@
 import { Slot } from 'expo-router';
-import { lateScreen, useLateScreensAhead } from '@/features/late';
+import { lateScreen, loadReader, useLateScreensAhead } from '@/features/late';
 import { Frame, HouseGate } from '@/features/shell';
 
 const WalkStrip = lateScreen('WalkStrip');
@@ -8,7 +8,7 @@ export default function HouseLayout() {
   useLateScreensAhead();
   return (
     <HouseGate>
-      <Frame walkStrip={WalkStrip}>
+      <Frame walkStrip={WalkStrip} loadReader={loadReader}>
         <Slot />
       </Frame>
     </HouseGate>

@@ -29,6 +29,15 @@ export type LogJob = {
 export type KnownPerson = { id: PersonId; name: string; self: boolean; words: readonly string[] };
 export type KnownPlace = { id: PlaceId; name: string; kind: PlaceKind };
 
+/** A line of the takeoff. */
+export type LogLine = {
+  lineId: string;
+  placeId: PlaceId | null;
+  what: string;
+  leadDays: number;
+  state: string;
+};
+
 /** A way to name a place: `words` in a row. Weak ones are words that may mean something else as well. */
 export type PlaceName = { words: readonly string[]; places: readonly PlaceId[]; weak: boolean };
 
@@ -56,6 +65,8 @@ export type LogContext = {
   places: readonly KnownPlace[];
   shops: readonly { name: string; words: readonly string[] }[];
   jobs: readonly LogJob[];
+  /** What the plan wants bought, by which ordered and delivered things are known. */
+  lines: readonly LogLine[];
   lexicon: Lexicon;
 };
 
@@ -201,7 +212,12 @@ const shopsOf = (project: Pick<Project, 'days' | 'orders'>): string[] => [
 ];
 
 /** What the lines of a house are read by. `jobs` are the planned ones, with how far each is. */
-export function contextOf(project: Project, jobs: readonly LogJob[], today: PlainDate): LogContext {
+export function contextOf(
+  project: Project,
+  jobs: readonly LogJob[],
+  today: PlainDate,
+  lines: readonly LogLine[] = [],
+): LogContext {
   const { currency, units } = project;
   const known = {
     today,
@@ -225,6 +241,7 @@ export function contextOf(project: Project, jobs: readonly LogJob[], today: Plai
     places: placesInOrder(project).map(({ id, name, kind }) => ({ id, name, kind })),
     shops: shopsOf(project).map((name) => ({ name, words: plainWords(name) })),
     jobs,
+    lines,
   };
   return { ...known, lexicon: lexiconOf(known) };
 }

@@ -1,6 +1,7 @@
 export { contextOf, type LogContext, type LogJob } from './context';
 export { kindName, labelText } from './labels';
 export { plainEntry, type PlainEntry } from './plain';
-export { placesIn, withoutPlaces } from './places';
+export { placesIn, sizeIn, withoutPlaces } from './places';
 export { readLine, settle } from './read';
 export type { Choice, Label, LogFault, Part, Question, Reading, Slot } from './reading';
+export { effectOf, type Effect } from './effect';

@@ -1,7 +1,9 @@
 import type { PlaceId } from '../house';
 import type { LogContext } from './context';
-import { lineOf } from './line';
-import { Stretch } from './line';
+import { plainDate } from '../units';
+import { itemsOf } from './items';
+import { Stretch, lineOf } from './line';
+import { tokensOf } from './tokens';
 
 /** The rooms a text names, in its order. */
 export function placesIn(text: string, context: LogContext): PlaceId[] {
@@ -24,4 +26,18 @@ export function withoutPlaces(text: string, context: LogContext): string {
     .filter((token, at) => token.kind !== 'sign' && !taken.has(at))
     .map((token) => token.text)
     .join(' ');
+}
+
+/** A size a text names, as it was said; null where it names none. */
+export function sizeIn(text: string): string | null {
+  const tokens = tokensOf(text);
+  // Which day it is and how numbers are written changes no size.
+  const size = itemsOf(tokens, {
+    today: plainDate('2026-01-01'),
+    dateOrder: 'month-first',
+    numberStyle: 'point',
+    units: 'imperial',
+  }).find(({ is }) => is === 'size');
+  if (!size) return null;
+  return text.slice(tokens[size.at]?.from ?? 0, tokens[size.to - 1]?.to ?? 0);
 }

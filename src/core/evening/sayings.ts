@@ -1,6 +1,6 @@
 import type { Entry, PlaceId } from '../house';
 import { addDays, cents, daysBetween, minutes, type PlainDate } from '../units';
-import type { LogContext } from './context';
+import type { LogContext, LogLine } from './context';
 import { ENOUGH } from './evidence';
 import type { Facts } from './frames';
 import { jobsAbove, jobsFor, placesSaid, type JobFit } from './jobs';
@@ -8,6 +8,7 @@ import type { Stretch } from './line';
 import type { Memory } from './reading';
 import { sayingBehind, thingIn, trimmed } from './things';
 import { vendorIn } from './money';
+import { stem, wordsIn } from './words/stems';
 import { ELEMENT_WORDS, SUSPICION_WORDS, first } from './words/finds';
 
 /** Statements that are about one thing each. Every reader gives its entries, or none where a slot it needs is empty. */
@@ -99,7 +100,8 @@ const leftover: Reader = ({ stretch }, memory) => {
   ];
 };
 
-const ordered: Reader = (facts, memory, { today }) => {
+const ordered: Reader = (facts, memory, context) => {
+  const { today } = context;
   const { stretch } = facts;
   const counted = countedIn(stretch);
   const { name } = vendorIn(stretch);
@@ -109,6 +111,10 @@ const ordered: Reader = (facts, memory, { today }) => {
       '',
     ),
   );
+  const placeId = placeOf(stretch, memory);
+  const line = lineFor(thing, placeId, context, (state) =>
+    /^(?:to-order|to-choose|to-measure|short|damaged|wrong)$/.test(state),
+  );
   return [
     {
       kind: 'ordered',
@@ -117,10 +123,35 @@ const ordered: Reader = (facts, memory, { today }) => {
       unit: counted?.unit ?? null,
       due: dueOf(facts, today),
       shop: name,
-      placeId: placeOf(stretch, memory),
+      ...(line ? { lineId: line.lineId, leadDays: line.leadDays } : {}),
+      placeId,
     },
   ];
 };
+
+/** The line of the takeoff that a thing is: the one whose words it shares most, in its room where one is said. */
+function lineFor(
+  thing: string,
+  placeId: PlaceId | null,
+  { lines }: LogContext,
+  isOpen: (state: string) => boolean,
+): LogLine | null {
+  const said = new Set(wordsIn(thing).map(stem));
+  const fits = lines
+    .filter((line) => isOpen(line.state) && (placeId === null || line.placeId === placeId))
+    .map((line) => {
+      const words = wordsIn(line.what).map(stem);
+      return {
+        line,
+        fit: words.filter((word) => said.has(word)).length / Math.max(1, words.length),
+      };
+    })
+    .filter(({ fit }) => fit >= 0.5)
+    .sort((a, b) => b.fit - a.fit);
+  const [best, second] = fits;
+  // One of several rooms' lines would be a guess.
+  return best && (!second || best.fit > second.fit) ? best.line : null;
+}
 
 /** The day something is to come: the last day said that lies ahead, or so many weeks from now. */
 function dueOf(facts: Facts, today: PlainDate): PlainDate | null {
@@ -130,7 +161,7 @@ function dueOf(facts: Facts, today: PlainDate): PlainDate | null {
   return span ? addDays(today, Math.round(span.days)) : null;
 }
 
-const delivered: Reader = (facts, memory) => {
+const delivered: Reader = (facts, memory, context) => {
   const { stretch } = facts;
   const things = [
     ...stretch
@@ -178,6 +209,8 @@ const delivered: Reader = (facts, memory) => {
     .replace(/^(?:of|the|a)\s+/i, '')
     .replace(/\s+(?:but|was|were|is|are|it|today|one|of|them)(?:\s.*)?$/i, '')
     .trim();
+  const placeId = placeOf(stretch, memory);
+  const line = lineFor(thing, placeId, context, (state) => state !== 'here' && state !== 'fitted');
   return [
     {
       kind: 'delivered',
@@ -186,7 +219,8 @@ const delivered: Reader = (facts, memory) => {
       unit: whole?.unit ?? null,
       state,
       missing: faulty?.thousandths ?? null,
-      placeId: placeOf(stretch, memory),
+      ...(line ? { lineId: line.lineId } : {}),
+      placeId,
     },
   ];
 };

@@ -295,6 +295,20 @@ export function workMade(
       },
     };
   }
+  const isTold = stretch.has('done', 'begun') || statement.facts.shares.length > 0;
+  if (!best && isTold) {
+    const options = jobsHere(statement, all, memory, context).map((job) => ({
+      label: { is: 'job' as const, jobId: job.id },
+      value: job.id as string,
+      entries: entriesFor(job, rows),
+    }));
+    const noJob = { label: { is: 'no-job' as const }, value: '', entries: entriesFor(null, rows) };
+    return {
+      ...made,
+      entries: [],
+      ask: { code: 'which-job', slot: 'job', options: [...options, noJob] },
+    };
+  }
   return { ...made, entries: entriesFor(best?.job ?? null, rows), wordsKept: !best };
 }
 
@@ -510,15 +524,8 @@ function jobAsked(
   context: LogContext,
   entriesFor: (job: LogJob) => Entry[],
 ): Made['ask'] {
-  const here = places.length > 0 ? places : memory.place === null ? [] : [memory.place];
-  if (facts.shares.length + facts.amounts.length === 0) return undefined;
-  const near = facts.steps.flatMap(({ step }) => step.jobs);
-  const order: readonly LogJob['state'][] = ['in-hand', 'ready', 'open'];
-  const open = order.flatMap((state) => context.jobs.filter((job) => job.state === state));
-  const found = [...near, ...open].filter(
-    ({ placeId }) => placeId !== null && here.includes(placeId),
-  );
-  const jobs = [...new Map(found.map((job) => [job.id, job])).values()].slice(0, MOST_CHOICES - 1);
+  if (facts.shares.length + facts.amounts.length === 0 && !facts.has('done')) return undefined;
+  const jobs = jobsHere({ facts }, places, memory, context);
   if (jobs.length === 0) return undefined;
   return {
     code: 'which-job',
@@ -529,6 +536,23 @@ function jobAsked(
       entries: entriesFor(job),
     })),
   };
+}
+
+/** The jobs of a room that words which fit none may mean: what they half fit first, then what is under way. */
+function jobsHere(
+  { facts }: Pick<Statement, 'facts'>,
+  places: readonly PlaceId[],
+  memory: Memory,
+  context: LogContext,
+): LogJob[] {
+  const here = places.length > 0 ? places : memory.place === null ? [] : [memory.place];
+  const near = facts.steps.flatMap(({ step }) => step.jobs);
+  const order: readonly LogJob['state'][] = ['in-hand', 'ready', 'open'];
+  const open = order.flatMap((state) => context.jobs.filter((job) => job.state === state));
+  const found = [...near, ...open].filter(
+    ({ placeId }) => placeId !== null && here.includes(placeId),
+  );
+  return [...new Map(found.map((job) => [job.id, job])).values()].slice(0, MOST_CHOICES - 1);
 }
 
 const saysTotal = (stretch: Stretch): boolean =>

@@ -15,6 +15,13 @@ export const elementSchema = z.enum([
   'storage',
   'skin',
   'drainage',
+  'chimney',
+  'stove',
+  'partition',
+  'beam',
+  'foundation',
+  'insulation',
+  'ground',
 ]);
 export type Element = z.infer<typeof elementSchema>;
 

@@ -98,6 +98,16 @@ const WAYS: Record<Element, Partial<Record<Decision, readonly string[]>>> = {
     replace: ['yard'],
     add: ['yard', 'regrade', 'gutters'],
   },
+  chimney: { remove: ['chimney-out'] },
+  stove: { remove: ['take-out'], replace: ['stove'], add: ['stove'] },
+  partition: { remove: ['remove-partition'], move: ['move-wall'], add: ['new-wall'] },
+  beam: { repair: ['repair-floor', 'level-lift'] },
+  foundation: { repair: ['foundation-wall'], replace: ['foundation-wall'] },
+  insulation: {
+    replace: ['insulate-roof', 'blown-attic', 'insulate-floor', 'reline'],
+    add: ['insulate-roof', 'blown-attic', 'insulate-floor', 'reline'],
+  },
+  ground: { repair: ['regrade'], move: ['regrade'], add: ['regrade', 'yard'] },
 };
 
 /** The works that carry out a decision in a place of this kind, the usual one first. */
@@ -106,6 +116,25 @@ export const waysFor = (element: Element, decision: Decision, kind: PlaceKind): 
 
 const INSIDE: readonly Element[] = ['ceiling', 'walls', 'floor', 'windows', 'doors'];
 const SERVICES: readonly Element[] = ['plumbing', 'heating', 'power'];
+
+/** What a place of this kind may have besides: looked at where it is said to be there. */
+export function extrasOf(kind: PlaceKind): Element[] {
+  switch (kind) {
+    case 'yard':
+      return ['ground', 'foundation'];
+    case 'roof':
+      return ['chimney', 'insulation', 'beam'];
+    case 'outside-face':
+      return ['chimney', 'foundation', 'insulation', 'ground'];
+    case 'porch':
+      return ['beam', 'foundation', 'ground'];
+    case 'cellar':
+    case 'garage':
+      return ['chimney', 'stove', 'partition', 'beam', 'foundation', 'insulation', 'ground'];
+    default:
+      return ['chimney', 'stove', 'partition', 'beam', 'insulation'];
+  }
+}
 
 /** What there is to look at in a place of this kind, in the order of the walk. */
 export function elementsOf(kind: PlaceKind): Element[] {

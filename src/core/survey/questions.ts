@@ -68,6 +68,13 @@ const WAIT_FOR_DECISION: Record<Element, readonly string[]> = {
   storage: ['cabinets.shelves', 'mend.built-ins'],
   skin: ['shell.wrap', 'outside.siding', 'outside.paint', 'wall.render', 'roof.cover', 'mend.skin'],
   drainage: ['shell.drain', 'outside.grade'],
+  chimney: ['roof.cover', 'shell.roof'],
+  stove: [],
+  partition: ['rough.cable', 'board.walls'],
+  beam: [],
+  foundation: [],
+  insulation: ['board.walls', 'board.ceiling'],
+  ground: [],
 };
 
 /** Something the plan waits for an answer to. */

@@ -568,7 +568,6 @@ describe('said while walking', () => {
     ['window replace', null, 'which-place'],
     ['window', back, 'which-decision'],
     ['gutters replace', back, 'no-such-element'],
-    ['elephants replace', back, 'what-is-this'],
   ])('asks about "%s"', (line, standing, code) => {
     expect(read(line, standing as never).questions).toEqual([expect.objectContaining({ code })]);
   });

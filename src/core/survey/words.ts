@@ -1,63 +1,58 @@
-import type { Decision, Element, ElementCondition, Suspicion } from '../house';
+import type { Decision, Element, ElementCondition } from '../house';
+import {
+  ELEMENT_WORDS as FOUND_ELEMENTS,
+  SUSPICION_WORDS,
+  type Table,
+} from '../evening/words/finds';
 
-/** How people name what they see while walking. The first pattern of a table that fits wins. */
-type Table<T> = readonly (readonly [RegExp, T])[];
+export { SUSPICION_WORDS };
 
+/** What people point at while walking; the finer things first, since a chimney breast is no wall. */
 export const ELEMENT_WORDS: Table<Element> = [
-  [/\bwindows?\b|\bsills?\b|\bsash(?:es)?\b|\bglazing\b/i, 'windows'],
-  [/\bdoors?\b/i, 'doors'],
-  [/\bceilings?\b/i, 'ceiling'],
-  [/\b(?:floor(?:s|boards?)?|joists?|subfloor)\b/i, 'floor'],
-  [/\b(?:stairs?|treads?|banister|handrail)\b/i, 'stairs'],
-  [/\b(?:plumbing|pipes?|taps?|toilet|basin|bath|tub|shower)\b/i, 'plumbing'],
-  [/\b(?:heating|heater|radiators?|boiler|furnace|cooling|ducts?)\b/i, 'heating'],
-  [
-    /\b(?:power|lights?|lighting|electrics?|outlets?|sockets?|wiring|switch(?:es)?|panel)\b/i,
-    'power',
-  ],
-  [/\b(?:fixtures?|cabinets?|cupboards?|counter|built[- ]ins?|kitchen units?)\b/i, 'fixtures'],
-  [/\b(?:storage|closets?|shel(?:f|ves)|wardrobe)\b/i, 'storage'],
-  [/\b(?:drainage|drains?|gutters?|downpipes?)\b/i, 'drainage'],
-  [/\b(?:siding|cladding|brickwork|render|skin|shingles?|flashing)\b/i, 'skin'],
-  [/\b(?:walls?|plaster|panelling|wallpaper)\b/i, 'walls'],
+  [/\b(?:chimneys?|flue)\b/i, 'chimney'],
+  [/\b(?:stoves?|fireplace|woodburner)\b/i, 'stove'],
+  [/\bpartitions?(?: walls?)?\b/i, 'partition'],
+  [/\b(?:beams?|girders?|lintels?)\b/i, 'beam'],
+  [/\b(?:foundations?|footings?|piers?)\b/i, 'foundation'],
+  [/\b(?:insulation|batts)\b/i, 'insulation'],
+  [/\b(?:ground|soil|grading)\b/i, 'ground'],
+  ...FOUND_ELEMENTS,
 ];
+
+/** A door that becomes a window, an opening that grows: its own way of being replaced. */
+export const CHANGES_OPENING =
+  /\b(?:becomes?|turns? into|change[ds]? to|smaller|bigger|larger|wider|narrower|lower(?:ed)?|higher|taller|enlarged?)\b/i;
 
 export const DECISION_WORDS: Table<Decision> = [
   [/\b(?:undecided|not sure|maybe|don['’]t know|to decide)\b/i, 'undecided'],
   [/\b(?:replace[ds]?|replacing|renew|new)\b/i, 'replace'],
-  [/\b(?:remove[ds]?|take out|takes? down|rip out|goes|go|strip)\b/i, 'remove'],
-  [/\b(?:repairs?|mend|patch(?:ed)?|fix|overhaul|make good)\b/i, 'repair'],
-  [/\b(?:move[ds]?|shift|relocate)\b/i, 'move'],
+  [CHANGES_OPENING, 'replace'],
+  [
+    /\b(?:remove[ds]?|take out|takes? down|comes? (?:out|down)|rip out|goes|go|strip|out|gone|closed(?: up)?|close up|bricked up|wall(?:ed)? up)\b/i,
+    'remove',
+  ],
+  [/\b(?:repairs?|mend|patch(?:ed)?|fix(?:ed)?|overhaul|make good)\b/i, 'repair'],
+  [/\b(?:move[ds]?|shift(?:ed)?|relocated?)\b/i, 'move'],
   [/\b(?:adds?|extra)\b/i, 'add'],
   [/\b(?:clean|wash|scrub)\b/i, 'clean'],
   [/\b(?:keeps?|stays?|leave|sound|fine|good|ok)\b/i, 'keep'],
 ];
 
 export const CONDITION_WORDS: Table<ElementCondition> = [
-  [/\b(?:sound|fine|good|solid|ok)\b/i, 'sound'],
   [
-    /\b(?:rotten|rotted|broken|cracked|failing|failed|dead|gone|collapsed|leak(?:s|ing)?)\b/i,
+    /\b(?:rotten|rotted|broken|cracked|cracks|failing|failed|dead|collapsed|leak(?:s|ing|y)?|sag(?:s|ging)?|soft|spongy|missing)\b/i,
     'failing',
   ],
-  [/\b(?:tired|worn|tatty|dated|scratched|stained|loose|sticks?)\b/i, 'tired'],
-];
-
-export const SUSPICION_WORDS: Table<Suspicion> = [
-  [/\b(?:rot|rotten|rotted|spongy|soft)\b/i, 'rot'],
-  [/\b(?:leak(?:s|ing)?|damp|wet|water stain|stained)\b/i, 'leak'],
-  [/\bmou?ld(?:y)?\b/i, 'mould'],
-  [/\b(?:pests?|mice|mouse|rats?|ants|termites?|woodworm|beetles?|droppings)\b/i, 'pest'],
-  [/\b(?:movement|sag(?:s|ging)?|bulg(?:es|ing)|lean(?:s|ing)|subsid\w*)\b/i, 'movement'],
-  [/\b(?:unsafe wiring|knob and tube|old wiring|scorched|bare wires?)\b/i, 'wiring'],
-  [/\basbestos\b/i, 'asbestos'],
-  [/\blead paint\b|\blead\b/i, 'lead'],
-  [/\bno permit\b/i, 'no-permit'],
-  [/\bnot to code\b|\bcode\b/i, 'not-to-code'],
-  [/\b(?:off square|out of square|crooked|out of level|out of plumb)\b/i, 'off-square'],
+  [
+    /\b(?:tired|worn|tatty|dated|scratched|stained|loose|sticks?|smells?|smelly|musty|draughty|drafty|damp|slopes?)\b/i,
+    'tired',
+  ],
+  [/\b(?:sound|fine|good|solid|ok)\b/i, 'sound'],
 ];
 
 /** Words that name the way something is done: "floor keep and sand". */
 export const WAY_WORDS: Table<string> = [
+  [CHANGES_OPENING, 'change-opening'],
   [/\bsand(?:ed|ing)?\b/i, 'sand-floor'],
   [/\btil(?:e|es|ed|ing)\b/i, 'tile-floor'],
   [/\bscreed\b/i, 'screed'],
@@ -71,7 +66,29 @@ const NUMBERS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight',
 export const first = <T>(table: Table<T>, text: string): T | undefined =>
   table.find(([pattern]) => pattern.test(text))?.[1];
 
-/** "two windows", "3 doors". */
+const WHERE =
+  /\b(?:in|to|on|under|behind|at|over|above|of)(?:\s+(?:the|its|our))?(?:\s+\p{L}+)?\s+$/iu;
+
+/** Every element a text names, in its order, each once, and the text without their words. */
+export function elementsIn(text: string): { elements: Element[]; rest: string } {
+  const found: { element: Element; at: number }[] = [];
+  let rest = text;
+  for (const [pattern, element] of ELEMENT_WORDS) {
+    const all = new RegExp(pattern.source, 'gi');
+    for (const match of rest.matchAll(all)) found.push({ element, at: match.index });
+    // As many blanks as letters, so that what is found later keeps its place.
+    rest = rest.replace(all, (word) => ' '.repeat(word.length));
+  }
+  found.sort((a, b) => a.at - b.at);
+  const change = CHANGES_OPENING.exec(text)?.index ?? text.length;
+  // "Door becomes window", "insulation missing in the walls": what stands behind is what it turns into, or where.
+  const isSubject = ({ at }: { at: number }, nth: number) =>
+    nth === 0 || (at < change && !WHERE.test(text.slice(0, at)));
+  const subjects = found.filter(isSubject);
+  return { elements: [...new Set(subjects.map(({ element }) => element))], rest };
+}
+
+/** "Two windows", "3 doors". */
 export function countIn(text: string): number {
   const digits = /\b(\d{1,2})\s+\p{L}/u.exec(text)?.[1];
   if (digits) return Math.max(1, Number(digits));

@@ -1,2 +1,2 @@
-export { jobsTable, spendTable, type Table } from './tables';
+export { diaryTable, jobsTable, spendTable, type Table } from './tables';
 export { calendarEntries, type CalendarEntry } from './calendar';

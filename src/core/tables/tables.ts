@@ -1,4 +1,5 @@
-import { placeNameOf, type PlaceId, type Project } from '../house';
+import { plainEntry } from '../evening/plain';
+import { daysInOrder, placeNameOf, type PlaceId, type Project } from '../house';
 import { paymentsOf } from '../ledger';
 import type { Plan } from '../plan';
 import { stageName } from '../steps/stages';
@@ -45,4 +46,43 @@ export function spendTable(project: Project): Table {
     paid.drawsOn,
   ]);
   return [head, ...rows];
+}
+
+const DIARY = 'date,kind,who,job,place,what,quantity,unit,minutes,amount,share,state,due,note,line';
+
+/** Every entry of the diary, one row each, in plain names. */
+export function diaryTable(project: Project): Table {
+  const rows = daysInOrder(project).flatMap((day) =>
+    day.entries.map((entry) => {
+      const plain = plainEntry(entry, day.date);
+      const text = (key: string): string => {
+        const value = plain[key];
+        return value === undefined || typeof value === 'object' ? '' : String(value);
+      };
+      const first = (...keys: readonly string[]) =>
+        keys.map(text).find((value) => value !== '') ?? '';
+      const place = 'placeId' in entry ? placeName(project, entry.placeId) : text('room');
+      const cents = typeof plain.cents === 'number' ? (plain.cents / 100).toFixed(2) : '';
+      const size = entry.kind === 'measured' ? Object.values(entry.size).join(' x ') : '';
+      const counted = entry.kind === 'progress' ? entry.quantity : undefined;
+      return [
+        plain.date,
+        plain.kind,
+        text('who'),
+        text('job'),
+        place,
+        first('what', 'text', 'which'),
+        counted ? String(counted.thousandths / 1000) : text('quantity'),
+        counted ? counted.unit : text('unit'),
+        entry.kind === 'wait' ? String(entry.minutes) : text('minutes'),
+        cents,
+        text('share'),
+        first('state', 'result', 'owed'),
+        first('due', 'bookedFor'),
+        first('note') || size,
+        day.line,
+      ];
+    }),
+  );
+  return [DIARY.split(','), ...rows];
 }

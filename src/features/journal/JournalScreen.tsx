@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import { diaryOf, pageSums, type DiaryPage } from '@/core/diary';
 import type { DayLog } from '@/core/house';
 import { formatDate, formatMinutes, formatMoney } from '@/core/units';
-import { LineEditor, entryWords } from '@/features/log';
+import { LineEditor } from '@/features/log/LineEditor';
+import { entryWords } from '@/features/log/words';
 import { useHouseHead } from '@/features/shell';
 import {
   findDropped,
@@ -87,14 +88,20 @@ function DayLine({ day, formerTitle }: { day: DayLog; formerTitle: FormerTitle }
   const jobs = useAppSelector(selectJobsById);
   const today = useAppSelector(selectToday);
   const [editing, setEditing] = useState(false);
+  // A line of two days stands under both; what is put right is all of it.
+  const whole = project.days[day.id] ?? day;
   if (editing) {
     return (
       <LineEditor
         line={day.line}
-        day={day.date}
-        onKeep={(read) =>
+        day={whole.date}
+        answers={whole.answers}
+        onKeep={(read, events) =>
           dispatch(
-            keep([{ type: 'dayCorrected', payload: { ...day, ...read } }], 'Put the line right.'),
+            keep(
+              [...events, { type: 'dayCorrected', payload: { id: day.id, ...read } }],
+              'Put the line right.',
+            ),
           )
         }
         onClose={() => setEditing(false)}

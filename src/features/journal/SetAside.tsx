@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { logIdSchema } from '@/core/house';
 import { wordsIn } from '@/core/journal';
 import { countWords, formatDate } from '@/core/units';
-import { LineEditor } from '@/features/log';
+import { LineEditor } from '@/features/log/LineEditor';
 import {
   freshId,
   keep,
@@ -51,10 +51,13 @@ function OneAside({ aside }: { aside: Aside }) {
         line={words}
         day={date ?? undefined}
         action="Keep it as a line"
-        onKeep={async (read) => {
+        onKeep={async (read, events) => {
           const day = { ...read, id: logIdSchema.parse(dispatch(freshId())) };
           const kept = await dispatch(
-            keep([{ type: 'dayLogged', payload: day }], `Kept for ${formatDate(day.date, today)}.`),
+            keep(
+              [...events, { type: 'dayLogged', payload: day }],
+              `Kept for ${formatDate(day.date, today)}.`,
+            ),
           );
           return kept && dispatch(settleAside(aside));
         }}

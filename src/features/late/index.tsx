@@ -8,6 +8,10 @@ type PropsOf<K extends keyof Screens> =
 
 const fetchLateScreens = (): Promise<Screens> => import('./screens');
 
+/** What reads the lines of the strip comes with the screens: it shares the steps of the trade with them. */
+export const loadReader = async (): Promise<Screens['lineReader']> =>
+  (await fetchLateScreens()).lineReader;
+
 /** The first screen and its plan come first. */
 const FETCH_AFTER_MS = 5_000;
 

@@ -1,44 +1,61 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { DayLog } from '@/core/house';
+import type { Answer, DayLog } from '@/core/house';
+import type { EventBodyOf } from '@/core/journal';
 import type { PlainDate } from '@/core/units';
+import { freshId, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Field, Small, useKeeping } from '@/ui';
-import { Slips } from './Slips';
+import { lineReader } from './reading';
 import { useLine } from './useLine';
 import { useWhenRead } from './useWhenRead';
 
-/** Puts a line right: the same reading as in the strip, on the line's own day unless it names another. */
+/**
+ * Puts a line right: the same reading as in the strip, with what was answered before, on the line's own day unless it
+ * names another.
+ */
 export function LineEditor({
   line: said,
   day,
+  answers = [],
   action = 'Keep the change',
   onKeep,
   onClose,
 }: {
   line: string;
   day?: PlainDate;
+  answers?: readonly Answer[];
   action?: string;
-  /** Answers whether it was kept. */
-  onKeep: (read: Omit<DayLog, 'id'>) => Promise<boolean>;
+  /** Answers whether it was kept; `events` are what the line brings beside itself. */
+  onKeep: (read: Omit<DayLog, 'id'>, events: readonly EventBodyOf[]) => Promise<boolean>;
   onClose: () => void;
 }) {
+  const dispatch = useAppDispatch();
+  const project = useAppSelector(selectProject);
   const [text, setText] = useState(said);
   const [asked, setAsked] = useState(false);
-  const line = useLine(text, day);
+  const line = useLine(text, lineReader, { day, kept: answers });
   const keeping = useKeeping(text);
   const save = async () => {
-    if (line.reading.fault || line.open.length > 0 || line.entries.length === 0) {
+    const { reading, open, entries } = line;
+    if (!reading || reading.fault || open.length > 0 || entries.length === 0) {
       setAsked(true);
       return;
     }
-    const read = { date: line.reading.date, line: text.trim(), entries: line.entries };
-    await keeping(() => onKeep(read), onClose);
+    const { date } = reading;
+    const brought = lineReader.eventsOf(entries, line.answers, project, () => dispatch(freshId()));
+    const read = {
+      date,
+      line: text.trim(),
+      entries: brought.entries,
+      ...(brought.answers.length > 0 ? { answers: [...brought.answers] } : {}),
+    };
+    await keeping(() => onKeep(read, brought.events), onClose);
   };
   const saveWhenRead = useWhenRead(line.isBehind, save);
   return (
     <View className="gap-3 rounded-board border border-spruce p-3">
       <Field label="The line" value={text} onChangeText={setText} onSubmitEditing={saveWhenRead} />
-      <Slips line={line} />
+      <lineReader.Slips line={line} />
       {asked ? (
         <Small role="alert" className="text-brick">
           Not kept yet: answer what is open or put the day right.

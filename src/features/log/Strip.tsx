@@ -1,8 +1,9 @@
 import { useEffect, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
-import { ScrollView, TextInput, View } from 'react-native';
+import { ScrollView, Text, TextInput, View } from 'react-native';
 import { loadDraft, saveDraft, useAppDispatch } from '@/store';
 import { Button, Small } from '@/ui';
 import { afterKeeping } from './after-keeping';
+import type { Piece } from './marks';
 
 /** A line that survives a reload while it is typed. */
 export function useDraftLine(draft: string) {
@@ -41,19 +42,28 @@ export function Strip({
   label,
   placeholder,
   text,
+  pieces = null,
   refusal,
+  beside,
   onType,
   onKeep,
   onFocus,
+  offers,
   children,
 }: {
   label: string;
   placeholder: string;
   text: string;
+  /** The same text with its words marked; null while it was not read yet. */
+  pieces?: readonly Piece[] | null;
   refusal: string | null;
+  /** Stands between the field and Keep: the camera. */
+  beside?: ReactNode;
   onType: (text: string) => void;
   onKeep: () => void;
   onFocus?: () => void;
+  /** What to begin with, while nothing is typed. */
+  offers?: ReactNode;
   children: ReactNode;
 }) {
   const typed = text.trim() !== '';
@@ -61,8 +71,8 @@ export function Strip({
     <View role="region" aria-label="Log strip" className="print:hidden">
       {typed ? (
         <ScrollView
-          className="max-h-[46vh] border-t border-line bg-ground"
-          contentContainerClassName="p-4 gap-2"
+          className="max-h-[42vh] border-t border-line bg-ground"
+          contentContainerClassName="px-3 py-2 gap-2"
         >
           {children}
           {refusal ? (
@@ -71,19 +81,20 @@ export function Strip({
             </Small>
           ) : null}
         </ScrollView>
-      ) : null}
-      <View className="flex-row gap-2 bg-strip p-2 wide:px-6">
-        <TextInput
-          aria-label={label}
+      ) : (
+        offers
+      )}
+      <View className="flex-row items-end gap-2 bg-strip p-2 wide:px-6">
+        <LineField
+          label={label}
           placeholder={placeholder}
-          value={text}
-          onChangeText={onType}
-          onSubmitEditing={onKeep}
+          text={text}
+          pieces={pieces}
+          onType={onType}
+          onKeep={onKeep}
           onFocus={onFocus}
-          submitBehavior="submit"
-          autoComplete="off"
-          className="min-h-target flex-1 rounded-board bg-paper px-3 font-sans text-body text-ink"
         />
+        {beside}
         <Button
           label="Keep"
           className="border-strip-line bg-paper"
@@ -91,6 +102,67 @@ export function Strip({
           onPress={onKeep}
         />
       </View>
+    </View>
+  );
+}
+
+/** Of the field and of the words that show behind it: they must break their lines alike. */
+const WORDS = 'px-3 py-3 font-sans text-body leading-6';
+
+/**
+ * Grows with its text to five lines. Its own letters are clear: what shows are the same words behind it, marked. Enter
+ * keeps, Shift and Enter break the line.
+ */
+function LineField({
+  label,
+  placeholder,
+  text,
+  pieces,
+  onType,
+  onKeep,
+  onFocus,
+}: {
+  label: string;
+  placeholder: string;
+  text: string;
+  pieces: readonly Piece[] | null;
+  onType: (text: string) => void;
+  onKeep: () => void;
+  onFocus?: () => void;
+}) {
+  const isMarked = pieces !== null && pieces.map((piece) => piece.text).join('') === text;
+  return (
+    <View className="max-h-[144px] min-h-target min-w-0 flex-1 overflow-y-auto rounded-board bg-paper">
+      <Text
+        aria-hidden
+        className={`${WORDS} whitespace-pre-wrap break-words text-ink ${text === '' ? 'opacity-0' : ''}`}
+      >
+        {isMarked
+          ? pieces.map((piece, at) => (
+              <Text key={at} className={piece.mark}>
+                {piece.text}
+              </Text>
+            ))
+          : text || ' '}
+        {text.endsWith('\n') ? ' ' : ''}
+      </Text>
+      <TextInput
+        aria-label={label}
+        placeholder={placeholder}
+        value={text}
+        multiline
+        onChangeText={onType}
+        onKeyPress={(event) => {
+          const { key, shiftKey } = event.nativeEvent as { key: string; shiftKey?: boolean };
+          if (key !== 'Enter' || shiftKey) return;
+          event.preventDefault();
+          onKeep();
+        }}
+        onFocus={onFocus}
+        submitBehavior="submit"
+        autoComplete="off"
+        className={`${WORDS} absolute inset-0 resize-none overflow-hidden text-transparent caret-ink placeholder:text-soft`}
+      />
     </View>
   );
 }

@@ -1,9 +1,11 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { surveyIdOf, type PlaceId } from '@/core/house';
+import { logIdSchema, surveyIdOf, type PlaceId } from '@/core/house';
+import type { EventBodyOf } from '@/core/journal';
 import { readWalk, type WalkQuestion } from '@/core/survey/read';
 import { DECISION_NAMES, ELEMENT_NAMES, surveyWords } from '@/features/survey';
 import {
+  freshId,
   keep,
   placeNameIn,
   selectProject,
@@ -18,8 +20,7 @@ import { useWhenRead } from './useWhenRead';
 const QUESTIONS: Record<WalkQuestion['code'], (about: string) => string> = {
   'which-place': (about) => `Which place is “${about}” in?`,
   'which-decision': (about) => `What is to become of “${about}”?`,
-  'no-such-element': (about) => `“${about}”: this place has no such thing.`,
-  'what-is-this': (about) => `What is “${about}”?`,
+  'no-such-element': (about) => `“${about}”: this place has no such thing. Where is it?`,
 };
 
 /** On the walk the strip takes what one sees: "window replace, sill rotten, floor keep and sand". */
@@ -43,21 +44,40 @@ export function WalkStrip({ placeId }: { placeId: PlaceId | null }) {
   ];
   const keepLine = async () => {
     if (text.trim() === '') return;
-    if (open.length > 0 || surveys.length === 0) {
+    if (open.length > 0 || surveys.length + reading.notes.length === 0) {
       setAsked(true);
       return;
     }
     setKeeping(true);
-    const what = surveys.length === 1 ? 'one thing' : `${surveys.length} things`;
+    const count = surveys.length + reading.notes.length;
+    const what = count === 1 ? 'one thing' : `${count} things`;
     const kept = await dispatch(
       keep(
-        surveys.map((payload) => ({ type: 'elementSurveyed', payload })),
+        [
+          ...surveys.map((payload): EventBodyOf => ({ type: 'elementSurveyed', payload })),
+          ...notesKept(),
+        ],
         `Noted ${what} on the walk.`,
       ),
     );
     setKeeping(false);
     if (kept && takeOut(text)) setAnswers({});
   };
+  /** What names no element stays as a note of its place, in the journal of the day. */
+  const notesKept = (): EventBodyOf[] =>
+    reading.notes.length === 0
+      ? []
+      : [
+          {
+            type: 'dayLogged',
+            payload: {
+              id: logIdSchema.parse(dispatch(freshId())),
+              date: today,
+              line: text.trim(),
+              entries: reading.notes.map((note) => ({ kind: 'note', ...note })),
+            },
+          },
+        ];
   const keepWhenRead = useWhenRead(keeping || said !== text, keepLine);
   return (
     <Strip
@@ -84,6 +104,11 @@ export function WalkStrip({ placeId }: { placeId: PlaceId | null }) {
               title={`${ELEMENT_NAMES[survey.element]}, ${placeNameIn(project, survey.placeId)}`}
               note={surveyWords(survey)}
             />
+          </View>
+        ))}
+        {reading.notes.map((note) => (
+          <View key={note.text} role="listitem">
+            <Slip title={note.text} note={`a note of ${placeNameIn(project, note.placeId)}`} />
           </View>
         ))}
         {open.map((question) => (

@@ -1,3 +1,2 @@
-export { LineEditor } from './LineEditor';
 export { LogStrip } from './LogStrip';
-export { entryWords, type EntryWords } from './words';
+export type { LineReader } from './reading';

@@ -1,47 +1,55 @@
 import { useDeferredValue, useMemo, useState } from 'react';
-import type { Entry } from '@/core/house';
-import { readLine, settle } from '@/core/log';
+import type { Answer } from '@/core/house';
+import type { Reading } from '@/core/evening';
 import type { PlainDate } from '@/core/units';
-import { selectBlankContext, selectLogContext, useAppSelector } from '@/store';
+import { useAppSelector } from '@/store';
+import type { LineReader } from './reading';
 
-type MoneyChange = Partial<Pick<Extract<Entry, { kind: 'money' }>, 'spend' | 'drawsOn'>>;
+const NOTHING_READ: Reading | null = null;
+const noContext = () => null;
 
-/** A line being typed: what it would make, what it asks, and the choices made so far. */
-export function useLine(line: string, dayUnlessSaid?: PlainDate) {
+/**
+ * A line being typed: what it would make, what it asks, and what was answered so far. `reader` comes behind the first
+ * screen; until then nothing is read.
+ */
+export function useLine(
+  line: string,
+  reader: LineReader | null,
+  { day, kept = [] }: { day?: PlainDate; kept?: readonly Answer[] } = {},
+) {
   // Letters show at once; what they mean follows, and may lag a key or two behind on a slow phone.
   const said = useDeferredValue(line);
-  // A house's words are learned once something is typed, not whenever its plan changes.
   const isBlank = said.trim() === '';
-  const context = useAppSelector(isBlank ? selectBlankContext : selectLogContext);
-  const [answers, setAnswers] = useState<Record<string, number>>({});
-  const [changes, setChanges] = useState<Record<string, MoneyChange>>({});
+  // A house's words are learned once something is typed, not whenever its plan changes.
+  const context = useAppSelector(reader && !isBlank ? reader.selectContext : noContext);
+  const [answers, setAnswers] = useState<readonly Answer[]>(kept);
   const reading = useMemo(
-    () => readLine(said, context, dayUnlessSaid),
-    [said, context, dayUnlessSaid],
+    () => (reader && context ? reader.readLine(said, context, day, answers) : NOTHING_READ),
+    [reader, said, context, day, answers],
   );
-  const settled = useMemo(() => settle(reading, answers), [reading, answers]);
-  const entries = useMemo(
-    () =>
-      settled.entries.map((entry) =>
-        entry.kind === 'money' ? { ...entry, ...changes[entry.what] } : entry,
-      ),
-    [settled, changes],
+  const settled = useMemo(
+    () => (reader && reading ? reader.settle(reading) : null),
+    [reader, reading],
   );
   return {
+    said,
     reading,
+    context,
     /** Whether what is shown was read from an older state of the line. */
-    isBehind: said !== line,
-    entries,
-    open: settled.open,
-    answer: (questionId: string, choice: number) =>
-      setAnswers((before) => ({ ...before, [questionId]: choice })),
-    /** Changes to a receipt are remembered by what was bought, while the rest of the line is typed. */
-    changeMoney: (what: string, change: MoneyChange) =>
-      setChanges((before) => ({ ...before, [what]: { ...before[what], ...change } })),
-    reset: () => {
-      setAnswers({});
-      setChanges({});
-    },
+    isBehind: said !== line || (reader === null && !isBlank),
+    entries: settled?.entries ?? [],
+    open: settled?.open ?? [],
+    answers,
+    /** Puts one slot of a statement as the owner wants it; the later word of two stands. */
+    answer: (answer: Answer) =>
+      setAnswers((before) => [
+        ...before.filter((one) => one.slot !== answer.slot || one.about !== answer.about),
+        answer,
+      ]),
+    /** Opens a slot again. */
+    reopen: (about: string, slot: string) =>
+      setAnswers((before) => before.filter((one) => one.about !== about || one.slot !== slot)),
+    reset: () => setAnswers([]),
   };
 }
 

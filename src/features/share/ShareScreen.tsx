@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { jobsTable, spendTable } from '@/core/tables';
+import { diaryTable, jobsTable, spendTable } from '@/core/tables';
 import { Page } from '@/features/shell';
 import {
   DEMO_ID,
@@ -85,6 +85,12 @@ function Exports() {
           label="Spending as CSV"
           onPress={() =>
             download(`${stem}-spending.csv`, textFile(csvText(spendTable(project)), 'text/csv'))
+          }
+        />
+        <Button
+          label="Journal as CSV"
+          onPress={() =>
+            download(`${stem}-journal.csv`, textFile(csvText(diaryTable(project)), 'text/csv'))
           }
         />
       </View>

@@ -2,7 +2,7 @@ import type { ComponentType, ReactNode } from 'react';
 import { View } from 'react-native';
 import { usePathname } from 'expo-router';
 import type { PlaceId } from '@/core/house';
-import { LogStrip } from '@/features/log';
+import { LogStrip, type LineReader } from '@/features/log';
 import { selectPlaces, selectPlanning, useAppSelector } from '@/store';
 import { useWide } from '@/ui';
 import { Notices } from './Notices';
@@ -13,10 +13,13 @@ type WalkStrip = ComponentType<{ placeId: PlaceId | null }>;
 /** The page with rail and log strip round it. On a phone the strip docks over the rail. */
 export function Frame({
   walkStrip,
+  loadReader,
   children,
 }: {
   /** The walk's strip with its grammar: it comes when somebody sets out to walk. */
   walkStrip: WalkStrip;
+  /** Sends for what reads the lines of the strip. */
+  loadReader: () => Promise<LineReader>;
   children: ReactNode;
 }) {
   const wide = useWide();
@@ -28,7 +31,7 @@ export function Frame({
         {children}
       </View>
       <Notices />
-      <DockedStrip walkStrip={walkStrip} />
+      <DockedStrip walkStrip={walkStrip} loadReader={loadReader} />
     </View>
   );
   return wide ? (
@@ -45,10 +48,16 @@ export function Frame({
 }
 
 /** The evening's strip everywhere; on the walk, the one that takes what is seen. */
-function DockedStrip({ walkStrip: Walk }: { walkStrip: WalkStrip }) {
+function DockedStrip({
+  walkStrip: Walk,
+  loadReader,
+}: {
+  walkStrip: WalkStrip;
+  loadReader: () => Promise<LineReader>;
+}) {
   const path = usePathname();
   const places = useAppSelector(selectPlaces);
-  if (!path.startsWith('/walk')) return <LogStrip />;
+  if (!path.startsWith('/walk')) return <LogStrip loadReader={loadReader} />;
   const standingIn = places.find(({ id }) => path === `/walk/${id}`);
   return <Walk placeId={standingIn?.id ?? null} />;
 }

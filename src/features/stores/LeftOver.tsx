@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { productsOf } from '@/core/finishes/catalogue';
-import type { Leftover } from '@/core/house';
+import { leftoversOf, shortfallsOf, type Leftover } from '@/core/house';
 import { salvageOf } from '@/core/survey/summary';
-import { formatLength, parseLength } from '@/core/units';
+import { formatDate, formatLength, parseLength } from '@/core/units';
 import {
   freshId,
   keep,
@@ -15,10 +15,30 @@ import {
 } from '@/store';
 import { Button, Choice, Field, Section, Slip, useKeeping } from '@/ui';
 
+/** What came short, damaged or wrong and belongs to no line of the takeoff: to be ordered again by hand. */
+export function ToOrderAgain() {
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  const missing = shortfallsOf(project);
+  if (missing.length === 0) return null;
+  return (
+    <Section title="To order again" sum="from the log">
+      {missing.map(({ id, date, entry }) => (
+        <Slip
+          key={id}
+          title={entry.what}
+          note={`came ${entry.state} on ${formatDate(date, today)}`}
+          figure={entry.missing === null ? '' : `${entry.missing / 1000}`}
+        />
+      ))}
+    </Section>
+  );
+}
+
 /** What lies in the stores: left over, taken out to use again, lengths the next cut plan may cut from. */
 export function LeftOver() {
   const project = useAppSelector(selectProject);
-  const leftovers = Object.values(project.leftovers);
+  const leftovers = leftoversOf(project);
   const salvage = salvageOf(project);
   const [adding, setAdding] = useState(false);
   return (

@@ -6,7 +6,7 @@ import { selectPlan, selectToday, useAppSelector } from '@/store';
 import { addDays } from '@/core/units';
 import { Button, ButtonLink, Columns, Empty, Section } from '@/ui';
 import { ByHand } from './ByHand';
-import { LeftOver } from './LeftOver';
+import { LeftOver, ToOrderAgain } from './LeftOver';
 import { OrderSlip } from './OrderSlip';
 
 const WEEK_DAYS = 7;
@@ -54,6 +54,7 @@ export function StoresScreen() {
           <Lines title="On the way" lines={of('on-the-way', 'late')} />
           <Lines title="On site" lines={of('here')} />
           {plan && lines.length > 0 ? <ByHand /> : null}
+          <ToOrderAgain />
           <LeftOver />
           <Lines title="Fitted" lines={of('fitted')} />
         </View>

@@ -15,6 +15,13 @@ export const ELEMENT_NAMES: Record<Element, string> = {
   storage: 'Storage',
   skin: 'Outside skin',
   drainage: 'Drainage',
+  chimney: 'Chimney',
+  stove: 'Stove',
+  partition: 'Partition',
+  beam: 'Beam',
+  foundation: 'Foundation',
+  insulation: 'Insulation',
+  ground: 'Ground',
 };
 
 export const DECISION_NAMES: Record<Decision, string> = {

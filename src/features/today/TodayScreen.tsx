@@ -16,6 +16,7 @@ import { ButtonLink, Columns, Empty, Section, Slip } from '@/ui';
 import { Calls } from './Calls';
 import { TonightList } from './Evening';
 import { ForecastLine } from './ForecastLine';
+import { HelpOwed, PutOff } from './Told';
 import { titleWords } from './words';
 
 /** What can be done with the hours there are. */
@@ -51,8 +52,10 @@ function Lists({ plan, tonight }: { plan: Plan; tonight: Tonight }) {
         <TonightList plan={plan} tonight={tonight} />
       </View>
       <View className="gap-5">
+        <PutOff />
         <Setting tonight={tonight} />
         <Calls tonight={tonight} />
+        <HelpOwed />
       </View>
     </Columns>
   );

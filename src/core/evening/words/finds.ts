@@ -26,7 +26,7 @@ export const ELEMENT_WORDS: Table<Element> = [
   [/\bceilings?\b/i, 'ceiling'],
   [/\b(?:floor(?:s|boards?)?|joists?|subfloor)\b/i, 'floor'],
   [/\b(?:stairs?|treads?|banister|handrail)\b/i, 'stairs'],
-  [/\b(?:plumbing|pipes?|taps?|toilet|basin|bath|tub|shower)\b/i, 'plumbing'],
+  [/\b(?:plumbing|pipes?|taps?|toilet|basin|bath|tub|shower|sink)\b/i, 'plumbing'],
   [/\b(?:heating|heater|radiators?|boiler|furnace|cooling|ducts?)\b/i, 'heating'],
   [
     /\b(?:power|lights?|lighting|electrics?|outlets?|sockets?|wiring|wires?|switch(?:es)?|panel)\b/i,

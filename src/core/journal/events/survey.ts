@@ -13,6 +13,8 @@ import { defineEvent } from './define';
 export const elementSurveyed = defineEvent({
   type: 'elementSurveyed',
   payload: surveySchema,
+  // Version 2 knows chimney, stove, partition, beam, foundation, insulation and ground.
+  upgrades: [(payload) => payload],
   refers: (house, { placeId }) => Object.hasOwn(house.places, placeId),
   apply: (house, survey) => {
     house.surveys[surveyIdOf(survey)] = survey;
@@ -60,6 +62,8 @@ export const walkOrdered = defineEvent({
 export const photoTaken = defineEvent({
   type: 'photoTaken',
   payload: photoSchema,
+  // Version 2 knows chimney, stove, partition, beam, foundation, insulation and ground.
+  upgrades: [(payload) => payload],
   apply: (house, photo) => {
     house.photos[photo.id] = photo;
   },

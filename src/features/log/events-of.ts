@@ -1,0 +1,101 @@
+import {
+  personIdSchema,
+  rectangle,
+  type Answer,
+  type Entry,
+  type EntryOf,
+  type Person,
+  type Project,
+} from '@/core/house';
+import type { EventBodyOf } from '@/core/journal';
+import { minutes, parseLength, type Ticks, type UnitSystem } from '@/core/units';
+
+/** What one line brings into the journal beside itself. */
+export type Brought = { events: EventBodyOf[]; entries: Entry[]; answers: readonly Answer[] };
+
+const NO_HOURS = [0, 0, 0, 0, 0, 0, 0].map(minutes);
+
+/** Names that entries carry in place of an id: new helpers, taken in with the line. */
+function newHelpers(entries: readonly Entry[], project: Project): string[] {
+  const known = new Set<string>([
+    ...project.people.map(({ id }) => id),
+    ...Object.keys(project.formerNames),
+  ]);
+  return [
+    ...new Set(
+      entries.flatMap((entry) => (entry.kind === 'hours' ? [entry.personId as string] : [])),
+    ),
+  ].filter((id) => !known.has(id));
+}
+
+const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
+
+/** A new name becomes a helper without hours of their own yet; a room that was measured gets its size. */
+export function eventsOf(
+  entries: readonly Entry[],
+  answers: readonly Answer[],
+  project: Project,
+  freshId: () => string,
+): Brought {
+  const ids = new Map<string, Person>();
+  for (const name of newHelpers(entries, project)) {
+    const id = personIdSchema.parse(freshId());
+    ids.set(name, { id, name: capital(name), role: 'helper', week: NO_HOURS });
+  }
+  const people = [...project.people, ...ids.values()];
+  const idOf = (id: string) => ids.get(id)?.id ?? id;
+  return {
+    events: [
+      ...(ids.size > 0 ? [{ type: 'peopleAgreed' as const, payload: { people } }] : []),
+      ...entries.flatMap((entry) => (entry.kind === 'measured' ? roomSized(entry, project) : [])),
+    ],
+    entries: entries.map((entry) =>
+      entry.kind === 'hours'
+        ? { ...entry, personId: personIdSchema.parse(idOf(entry.personId)) }
+        : entry,
+    ),
+    answers: answers.map((answer) =>
+      answer.slot === 'who' && answer.value.startsWith('new:')
+        ? { ...answer, value: idOf(answer.value.slice('new:'.length)) }
+        : answer,
+    ),
+  };
+}
+
+/** The walls of a room whose length and width were said, where it is the room itself that was measured. */
+function roomSized(entry: EntryOf<'measured'>, project: Project): EventBodyOf[] {
+  const place = entry.placeId === null ? undefined : project.places[entry.placeId];
+  if (!place || entry.what.toLowerCase() !== place.name.toLowerCase()) return [];
+  const read = (text: string | undefined) => sizeSaid(text, project.units);
+  const [length, width, height] = [
+    read(entry.size.length),
+    read(entry.size.width),
+    read(entry.size.height),
+  ];
+  // A room of another shape than a rectangle is measured wall by wall.
+  if (length === undefined || width === undefined || place.walls.length !== 4) return [];
+  return [
+    {
+      type: 'placeCorrected',
+      payload: {
+        ...place,
+        walls: rectangle(length, width),
+        ...(height === undefined ? {} : { height }),
+      },
+    },
+  ];
+}
+
+/** No room of a house is longer, in its own units; more is a window in inches. */
+const LONGEST_BARE = 60;
+
+/** A length as it was said; without a unit it is metres or feet, as the house is measured. */
+function sizeSaid(text: string | undefined, units: UnitSystem): Ticks | undefined {
+  if (text === undefined) return undefined;
+  const read = parseLength(text);
+  if (read.ok) return read.value;
+  const bare = Number(text.replace(',', '.'));
+  if (read.error.code !== 'no-unit' || !(bare > 0) || bare > LONGEST_BARE) return undefined;
+  const again = parseLength(`${text} ${units === 'metric' ? 'm' : 'ft'}`);
+  return again.ok ? again.value : undefined;
+}
