@@ -116,25 +116,80 @@ describe('npm run -s core -- log', () => {
     expect(clear.questions).toEqual([]);
     expect(clear.entries).toEqual([
       {
-        kind: 'hours',
-        personId: 'me',
+        kind: 'work',
+        who: 'me',
         minutes: 120,
-        jobId: 'back-bed/board.sand',
-        placeId: 'back-bed',
+        job: 'back-bed/board.sand',
+        room: 'back-bed',
+        date: '2026-03-14',
       },
-      { kind: 'progress', jobId: 'back-bed/board.sand', share: 50 },
+      {
+        kind: 'progress',
+        job: 'back-bed/board.sand',
+        room: 'back-bed',
+        share: 50,
+        date: '2026-03-14',
+      },
     ]);
     const asked = JSON.parse(ask('2h Bogdan sanding back bedroom').out) as { questions: object[] };
     expect(asked.questions).toEqual([expect.objectContaining({ code: 'who' })]);
   });
 
+  it('asks about a day too early, one to come and a new name, and takes nothing and nonsense', () => {
+    const asked = (line: string) =>
+      (JSON.parse(ask(line).out) as { questions: { code: string; slot: string }[] }).questions.map(
+        ({ code, slot }) => `${code} ${slot}`,
+      );
+    expect(asked('2025-12-01 2h sanding back bedroom')).toEqual(['before-start day']);
+    expect(asked('2026-04-01 2h sanding back bedroom')).toEqual(['future day']);
+    expect(asked('2h Bogdan sanding back bedroom')).toEqual(['who who']);
+    expect(JSON.parse(ask('').out)).toMatchObject({ entries: [], questions: [], ignored: [] });
+    expect(JSON.parse(ask('well, blue elephants dance').out)).toMatchObject({
+      entries: [{ kind: 'note', text: 'blue elephants dance' }],
+      questions: [],
+      ignored: ['well', ','],
+    });
+  });
+
+  it('tells every kind of entry in plain names', () => {
+    const told = (line: string) =>
+      (JSON.parse(ask(line).out) as { entries: { kind: string }[] }).entries[0];
+    expect(told('roofer quoted 2,400 for the roof')).toMatchObject({
+      kind: 'quote',
+      cents: 240_000,
+      from: 'roofer',
+      room: 'roof',
+    });
+    expect(told('$90 paint kitchen 60 laundry 30 at Marl Timber')).toMatchObject({
+      kind: 'spend',
+      cents: 9_000,
+      vendor: 'Marl Timber',
+      rooms: [
+        { room: 'kitchen', share: 6_000 },
+        { room: 'laundry', share: 3_000 },
+      ],
+    });
+    expect(told('18 sheets delivered, 2 damaged')).toMatchObject({
+      kind: 'delivered',
+      quantity: 18,
+      state: 'damaged',
+      missing: 2,
+    });
+    expect(told('measured the laundry, 9 ft 10 by 8 ft 4')).toMatchObject({
+      kind: 'measured',
+      room: 'laundry',
+      size: { length: '9 ft 10', width: '8 ft 4' },
+    });
+    expect(told('compound in the laundry needs 36 hours to dry')).toMatchObject({
+      kind: 'wait',
+      hours: 36,
+      room: 'laundry',
+    });
+  });
+
   it.each([
-    [
-      ask('2025-12-01 2h sanding back bedroom'),
-      /^line: 2025-12-01 is before the first day, 2026-01-10$/,
-    ],
-    [ask(''), /^line: says nothing$/],
     [ask('2h', '14 March'), /^today: /],
+    [ask('rain '.repeat(2_001)), /^line: over 10,000 letters$/],
     [core(['log', '-'], '{'), /^input: not JSON$/],
     [
       core(['log', '-'], '{"line":"x","today":"2026-03-14","project":{}}'),

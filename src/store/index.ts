@@ -27,6 +27,7 @@ export {
   selectProject,
   selectSession,
   selectToday,
+  selectWays,
   selectTonight,
   useAppDispatch,
   useAppSelector,

@@ -1,6 +1,6 @@
 import { createSelector } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, type TypedUseSelectorHook } from 'react-redux';
-import { placesInOrder, type JobId, type Project } from '../core/house';
+import { placesInOrder, waysOf, type JobId, type Project } from '../core/house';
 import { keepLedger } from '../core/ledger';
 import type { PlannedJob } from '../core/plan';
 import { expectedCost, openFirst } from '../core/risk';
@@ -49,3 +49,6 @@ export const selectDecides = createSelector(
   (forecast) =>
     new Map<JobId, number>(forecast?.decides.map(({ jobId, percent }) => [jobId, percent])),
 );
+
+/** How dates and numbers are written in this house, for every field. */
+export const selectWays = createSelector([selectProject], waysOf);

@@ -1,9 +1,19 @@
-import type { EntryOf, JobId, PersonId, PlaceId, PlaceKind, Project } from '../house';
-import { daysInOrder, placesInOrder } from '../house';
+import {
+  daysInOrder,
+  placesInOrder,
+  waysOf,
+  type DateOrder,
+  type EntryOf,
+  type JobId,
+  type Meaning,
+  type NumberStyle,
+  type PersonId,
+  type PlaceId,
+  type PlaceKind,
+  type Project,
+} from '../house';
 import { doingOf, verbOf } from '../steps/doing';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, type Cents, type Currency, type PlainDate } from '../units';
-import type { DateOrder } from './days';
-import type { NumberStyle } from './numbers';
 import { CUE_WORDS } from './words/cues';
 import { KIND_NAMES, GENERIC } from './words/places';
 import { FILLER, stem } from './words/stems';
@@ -71,6 +81,10 @@ export type LogContext = {
 };
 
 export type Lexicon = {
+  /** Names the owner taught for people. */
+  nicknames: readonly { id: PersonId; words: readonly string[] }[];
+  /** Every taught word, those that are not to be learned among them. */
+  taught: ReadonlySet<string>;
   placeNames: ReadonlyMap<string, readonly PlaceName[]>;
   steps: readonly KnownStep[];
   /** Steps by a stem that they know. */
@@ -92,7 +106,23 @@ const plainWords = (text: string): string[] =>
 const withoutRoom = (word: string): string[] =>
   word.length > 6 && word.endsWith('room') ? [word.slice(0, -4)] : [];
 
-function placeNamesOf(places: readonly KnownPlace[]): Map<string, PlaceName[]> {
+type Taught = { word: string } & Meaning;
+
+/** The owner's own words are words of the step they stand for. */
+function withOwnWords(jobs: readonly LogJob[], lessons: readonly Taught[]): readonly LogJob[] {
+  const own = lessons.filter(({ is }) => is === 'job');
+  if (own.length === 0) return jobs;
+  return jobs.map((job) => {
+    const step = job.id.split('/')[1]?.replace(/#\d+$/, '');
+    const words = own.filter(({ of }) => of === step).map(({ word }) => word);
+    return words.length === 0 ? job : { ...job, says: [...job.says, ...words] };
+  });
+}
+
+function placeNamesOf(
+  places: readonly KnownPlace[],
+  lessons: readonly Taught[],
+): Map<string, PlaceName[]> {
   const names = new Map<string, { words: string[]; places: Set<PlaceId>; weak: boolean }>();
   const add = (words: string[], place: PlaceId, weak: boolean) => {
     const key = words.join(' ');
@@ -125,6 +155,11 @@ function placeNamesOf(places: readonly KnownPlace[]): Map<string, PlaceName[]> {
       }
     }
     for (const word of KIND_NAMES[kind]?.split(' ') ?? []) add([word], id, true);
+  }
+  for (const { word, is, of } of lessons) {
+    const place = is === 'place' ? places.find(({ id }) => id === of) : undefined;
+    if (place)
+      names.set(word, { words: plainWords(word), places: new Set([place.id]), weak: false });
   }
   const byFirst = new Map<string, PlaceName[]>();
   for (const { words, places: ids, weak } of names.values()) {
@@ -163,8 +198,12 @@ function stepsOf(jobs: readonly LogJob[]): KnownStep[] {
   });
 }
 
-function lexiconOf(context: Omit<LogContext, 'lexicon'>): Lexicon {
-  const steps = stepsOf(context.jobs);
+function lexiconOf(
+  context: Omit<LogContext, 'lexicon'>,
+  taught: Readonly<Record<string, Meaning>>,
+): Lexicon {
+  const lessons = Object.entries(taught).map(([word, means]) => ({ word, ...means }));
+  const steps = stepsOf(withOwnWords(context.jobs, lessons));
   const byStem = new Map<string, number[]>();
   steps.forEach(({ stems }, at) => {
     for (const one of stems) {
@@ -179,27 +218,30 @@ function lexiconOf(context: Omit<LogContext, 'lexicon'>): Lexicon {
       length <= 3 ? 1 : length <= 8 ? 0.8 : length <= 20 ? 0.6 : 0.45,
     ]),
   );
-  const placeNames = placeNamesOf(context.places);
+  const placeNames = placeNamesOf(context.places, lessons);
+  const nicknames = lessons
+    .filter(({ is, of }) => is === 'person' && context.people.some(({ id }) => id === of))
+    .map(({ word, of }) => ({ id: of as PersonId, words: plainWords(word) }));
   const words = new Set([
     ...byStem.keys(),
     ...CUE_WORDS,
     ...FILLER,
     ...[...placeNames.values()].flat().flatMap((name) => name.words),
     ...context.people.flatMap((person) => person.words),
+    ...nicknames.flatMap((person) => person.words),
     ...context.shops.flatMap((shop) => shop.words),
   ]);
-  return { placeNames, steps, byStem, weights, words, meant: new Map() };
-}
-
-/** How dates and numbers are written: as agreed, else as is usual with the currency. */
-export const waysOf = ({
-  ways,
-  currency,
-}: Pick<Project, 'ways' | 'currency'>): { dateOrder: DateOrder; numberStyle: NumberStyle } =>
-  ways ?? {
-    dateOrder: currency === 'USD' ? 'month-first' : 'day-first',
-    numberStyle: currency === 'EUR' ? 'comma' : 'point',
+  return {
+    nicknames,
+    taught: new Set(Object.keys(taught)),
+    placeNames,
+    steps,
+    byStem,
+    weights,
+    words,
+    meant: new Map(),
   };
+}
 
 /** The shops that the diary and the orders name. */
 const shopsOf = (project: Pick<Project, 'days' | 'orders'>): string[] => [
@@ -239,11 +281,16 @@ export function contextOf(
       words: plainWords(name),
     })),
     places: placesInOrder(project).map(({ id, name, kind }) => ({ id, name, kind })),
-    shops: shopsOf(project).map((name) => ({ name, words: plainWords(name) })),
+    shops: [
+      ...shopsOf(project).map((name) => ({ name, words: plainWords(name) })),
+      ...Object.entries(project.taught).flatMap(([word, { is, of }]) =>
+        is === 'shop' ? [{ name: of, words: plainWords(word) }] : [],
+      ),
+    ],
     jobs,
     lines,
   };
-  return { ...known, lexicon: lexiconOf(known) };
+  return { ...known, lexicon: lexiconOf(known, project.taught) };
 }
 
 /** A job's whole amount in feet, square feet or pieces. */

@@ -1,9 +1,7 @@
 import { addDays, plainDate, plainDateSchema, weekdayOf, type PlainDate } from '../units';
-import { numberAt, type NumberStyle } from './numbers';
+import type { DateOrder, NumberStyle } from '../house/ways';
+import { numberAt } from './numbers';
 import type { Token } from './tokens';
-
-/** Which of 3/7 is the day. */
-export type DateOrder = 'day-first' | 'month-first';
 
 /** A day as said. Where the words leave it open, one reading lies behind today and one ahead. */
 export type SaidDay = {

@@ -1,5 +1,6 @@
 import { addDays, plainDate, plainDateSchema, type PlainDate } from '../units';
-import { dayAt, type DateOrder, type SaidDay } from './days';
+import type { DateOrder } from '../house/ways';
+import { dayAt, type SaidDay } from './days';
 import { tokensOf } from './tokens';
 
 function saidDay(text: string, today: PlainDate, order: DateOrder): SaidDay | undefined {

@@ -87,6 +87,13 @@ export class Facts {
     );
   }
 
+  /** "The back bedroom is taped". */
+  get isPassive(): boolean {
+    return /\b(?:is|are|got)\s+(?:all |now |fully )?(?:\p{L}+ed|laid|hung|set|built)\b/iu.test(
+      this.stretch.text,
+    );
+  }
+
   /** One amount that may be of work done: feet, metres, boards; of what comes in bags only where it is said to be up or in. */
   get countsWork(): boolean {
     const [only, more] = this.amounts;
@@ -121,7 +128,9 @@ export class Facts {
     const { line, to } = this.stretch;
     return (
       to < line.tokens.length &&
-      /^(?:the|a|an|of|for|with|from|to|by|my|our|at)$/.test(line.tokens[to - 1]?.word ?? '')
+      /^(?:the|a|an|of|for|with|from|to|by|my|our|at|he|she|they)$/.test(
+        line.tokens[to - 1]?.word ?? '',
+      )
     );
   }
 
@@ -252,7 +261,7 @@ function progress(facts: Facts): number | null {
   if (facts.durations.length + facts.money.length + facts.sizes.length > 0) return null;
   const isTold = facts.shares.length > 0 || facts.has('done', 'begun');
   const counted = facts.countsWork || (facts.numbers.length > 0 && facts.isIn);
-  const isIn = facts.isIn && facts.evidence > 0 && facts.content > 0;
+  const isIn = (facts.isIn || facts.isPassive) && facts.evidence > 0 && facts.content > 0;
   if (!isTold && !counted && !isIn) return null;
   if (facts.evidence === 0 && facts.content > 0 && !isTold) return null;
   let score = PROGRESS + facts.evidence;
@@ -322,7 +331,7 @@ const IS_SO = /\b(?:is|are|has|have|looks?|feels?|seems?|was|were)\b/i;
 function find(facts: Facts): number | null {
   const isSeen = facts.has('found');
   const { text } = facts.stretch;
-  const isTrouble = first(SUSPICION_WORDS, text) !== undefined;
+  const isTrouble = first(SUSPICION_WORDS, text) !== undefined || TROUBLE.test(text);
   const figures = facts.durations.length + facts.money.length;
   if (!isSeen) {
     const isGuess = facts.has('guess');
@@ -459,7 +468,11 @@ function isImperative({ stretch, durations, money }: Facts): boolean {
 }
 
 function next(facts: Facts): number | null {
-  const isLead = facts.has('ahead') || isImperative(facts);
+  // What somebody else says will be is their talk.
+  if (facts.has('thought')) return null;
+  const isVisit =
+    facts.hasTrade && facts.days.length > 0 && facts.says(/^(?:comes?|coming|booked|scheduled)$/);
+  const isLead = facts.has('ahead') || isImperative(facts) || isVisit;
   if (!isLead && !facts.isAhead) return null;
   // "Ran out of screws, get two tomorrow": whatever is counted is for then.
   return (isLead ? 6 : 3.8) + 0.3 * facts.days.length - (facts.durations.length > 0 ? 1 : 0);

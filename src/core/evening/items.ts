@@ -1,6 +1,7 @@
 import type { Currency, PlainDate } from '../units';
-import { dayAt, type DateOrder, type SaidDay } from './days';
-import { numberAt, spokenFraction, type NumberStyle, type SaidNumber } from './numbers';
+import type { Ways as Written } from '../house/ways';
+import { dayAt, type SaidDay } from './days';
+import { numberAt, spokenFraction, type SaidNumber } from './numbers';
 import type { Token } from './tokens';
 import { CONTAINERS, PIECES, measureUnit } from './words/units';
 import { SOUNDS_LIKE } from './words/numbers';
@@ -20,12 +21,7 @@ export type Item = { at: number; to: number } & (
 );
 export type ItemOf<K extends Item['is']> = Extract<Item, { is: K }>;
 
-export type Ways = {
-  today: PlainDate;
-  dateOrder: DateOrder;
-  numberStyle: NumberStyle;
-  units: 'imperial' | 'metric';
-};
+export type Ways = Written & { today: PlainDate; units: 'imperial' | 'metric' };
 
 const HOURS = /^(?:h|hr|hrs|hour|hours|hour's)$/;
 const HOURS_HEARD = /^(?:h|hr|hrs|hours?|ours?|hour's)$/;
@@ -412,10 +408,10 @@ class Scanner {
         sign = -1;
         next += 1;
       }
-      const number = this.number(next);
+      const number = this.moneyNumber(next);
       if (number) return this.sum(from, number.to, sign * number.value, before);
     }
-    const number = this.number(at);
+    const number = this.moneyNumber(at);
     if (!number) return undefined;
     const said = this.word(number.to);
     const currency = CURRENCY_SIGNS[said] ?? CURRENCY_WORDS[said] ?? null;
@@ -441,6 +437,14 @@ class Scanner {
     if (isShort && DOLLARS.has(said))
       return this.sum(from, small.to, sign * (number.value + small.value / 100), currency);
     return this.sum(from, number.to + 1, sign * number.value, currency);
+  }
+
+  /** "65.000": money has no thousandths, so three digits behind one sign are thousands in every style. */
+  private moneyNumber(at: number): SaidNumber | undefined {
+    const number = this.number(at);
+    const text = this.tokens[at]?.text ?? '';
+    const isGrouped = /^\d{1,3}(?:[.,]\d{3})+$/.test(text) && number?.to === at + 1;
+    return isGrouped ? { to: at + 1, value: Number(text.replace(/[.,]/g, '')) } : number;
   }
 
   private sum(at: number, to: number, value: number, currency: Currency | null): Item {

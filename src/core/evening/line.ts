@@ -4,6 +4,7 @@ import { itemsOf, type Item, type ItemOf } from './items';
 import { marksOf, meantBy, type Mark, type MarkOf } from './marks';
 import { tokensOf, type Span, type Token } from './tokens';
 import type { Cue } from './words/cues';
+import { ACTION_VERBS } from './words/actions';
 import { FILLER, stem } from './words/stems';
 import { PIECES } from './words/units';
 
@@ -105,7 +106,9 @@ export class Stretch {
       if (/^sheets?$/.test(unit) || PIECES.test(unit)) said.set(stem(unit), 1);
     }
     for (const mark of this.marked('place')) {
-      if (!mark.weak) continue;
+      // "Set the bath" is about the bath; "grouting bath" is about the room.
+      const isThing = said.size === 0 || [...said.keys()].some((one) => ACTION_VERBS.has(one));
+      if (!mark.weak || !isThing) continue;
       const one = stem(this.line.tokens[mark.at]?.word ?? '');
       if (!said.has(one)) said.set(one, 0.7);
     }
@@ -145,11 +148,18 @@ function withBareHours(
   marks: readonly Mark[],
 ): readonly Item[] {
   const isIn = (at: number) => items.some((item) => item.at <= at && at < item.to);
-  if (!tokens.some(({ word }, at) => /^hours?$/.test(word) && !isIn(at))) return items;
+  const isHeading = tokens.some(({ word }, at) => /^hours?$/.test(word) && !isIn(at));
+  // "I spent three hours …, and Bert did two".
+  const isEllipsis = (item: Item) =>
+    items.some((one) => one.is === 'duration' && one.at < item.at) &&
+    /^(?:did|worked|spent)$/.test(tokens[item.at - 1]?.word ?? '') &&
+    marks.some((mark) => mark.is === 'person' && mark.to === item.at - 1);
   const isName = (at: number) =>
     marks.some((mark) => mark.is === 'person' && mark.at <= at && at < mark.to);
   return items.map((item) =>
-    item.is === 'number' && item.value <= 24 && (isName(item.at - 1) || isName(item.to))
+    item.is === 'number' &&
+    item.value <= 24 &&
+    ((isHeading && (isName(item.at - 1) || isName(item.to))) || isEllipsis(item))
       ? { is: 'duration', at: item.at, to: item.to, minutes: Math.round(item.value * 60) }
       : item,
   );

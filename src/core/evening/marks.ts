@@ -106,6 +106,17 @@ export class Marker {
     ) {
       return { is: 'person', at, to: at + 3, ids: [], self: false, all: true };
     }
+    const nick = this.context.lexicon.nicknames.find(({ words }) => this.follows(at, words));
+    if (nick) {
+      return {
+        is: 'person',
+        at,
+        to: at + nick.words.length,
+        ids: [nick.id],
+        self: false,
+        all: false,
+      };
+    }
     const named = people.filter(
       ({ words, self }) => !self && words.length > 0 && this.follows(at, words, true),
     );

@@ -1,6 +1,6 @@
 import type { EntryOf, PlaceId } from '../house';
 import { cents, splitCents, type Cents } from '../units';
-import type { Item } from './items';
+import type { Item, ItemOf } from './items';
 import type { Stretch } from './line';
 import { placesSaid } from './jobs';
 import type { Memory } from './reading';
@@ -84,6 +84,13 @@ export function vendorIn(stretch: Stretch): { name: string | null; used: Set<num
   return { name: null, used };
 }
 
+/** A bare figure as money: "65.000" is thousands, whatever the style. */
+function moneyValue(stretch: Stretch, { at, to, value }: ItemOf<'number'>): number {
+  const text = stretch.line.tokens[at]?.text ?? '';
+  const isGrouped = to === at + 1 && /^\d{1,3}(?:[.,]\d{3})+$/.test(text);
+  return isGrouped ? Number(text.replace(/[.,]/g, '')) : value;
+}
+
 type Figure = { at: number; to: number; cents: Cents; isMoney: boolean };
 
 const figuresIn = (stretch: Stretch): Figure[] =>
@@ -96,7 +103,7 @@ const figuresIn = (stretch: Stretch): Figure[] =>
               {
                 at: item.at,
                 to: item.to,
-                cents: cents(Math.round(item.value * 100)),
+                cents: cents(Math.round(moneyValue(stretch, item) * 100)),
                 isMoney: false,
               },
             ]

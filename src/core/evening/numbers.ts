@@ -1,8 +1,6 @@
+import type { NumberStyle } from '../house/ways';
 import type { Token } from './tokens';
 import { FRACTION_SIGNS, ONES, TENS } from './words/numbers';
-
-/** How the house writes numbers: 1,250.50 or 1.250,50. */
-export type NumberStyle = 'point' | 'comma';
 
 export type SaidNumber = {
   value: number;
@@ -42,8 +40,18 @@ function spokenWhole(tokens: readonly Token[], from: number): SaidNumber | undef
   let total = 0;
   let part: number | undefined;
   let isPair = false;
+  // "A hundred and twenty".
+  if (word(tokens, at) === 'a' && /^(?:hundred|thousand)$/.test(word(tokens, at + 1))) {
+    part = 1;
+    at += 1;
+  }
   for (;;) {
     const said = word(tokens, at);
+    const isAnd = said === 'and' && part !== undefined && part >= 100 && part % 100 === 0;
+    if (isAnd && (word(tokens, at + 1) in ONES || word(tokens, at + 1) in TENS)) {
+      at += 1;
+      continue;
+    }
     const hyphen = said === '-' && part !== undefined && word(tokens, at + 1) in ONES;
     const next = hyphen ? word(tokens, at + 1) : said;
     const one = ONES[next];

@@ -12,7 +12,15 @@ import { statementsOf, type Statement } from './segment';
 import { leftWords } from './things';
 import { ONES } from './words/numbers';
 import { FILLER, stem } from './words/stems';
-import { NOTHING_AHEAD, progressMade, workMade, type Ahead, type Made, type Told } from './work';
+import {
+  NOTHING_AHEAD,
+  progressMade,
+  strangerIn,
+  workMade,
+  type Ahead,
+  type Made,
+  type Told,
+} from './work';
 
 /** More than this is no evening but a slip. */
 export const LONGEST_LINE = 10_000;
@@ -239,6 +247,7 @@ function barelyNamed(statement: Statement, memory: Memory, context: LogContext):
   const { facts } = statement;
   if (
     statement.kind !== 'note' ||
+    figuresLeft(statement, 'note') > 0 ||
     facts.isUnreal ||
     facts.evidence < BARE_WORK ||
     facts.has('note')
@@ -313,6 +322,11 @@ function doubtOf(
 ): QuestionCode | null {
   if (date < context.firstDay) return 'before-start';
   if (date > context.today) return 'future';
+  const isOdd = statement.facts.stretch.tokens.some(
+    ({ text }) => context.numberStyle === 'point' && /^\d{1,3}(?:\.\d{3})+$/.test(text),
+  );
+  if (isOdd && entries.some(({ kind }) => kind === 'money' || kind === 'quote'))
+    return 'odd-figure';
   const foreign = statement.facts.money.some(
     ({ currency }) => currency !== null && isForeign(currency, context),
   );
@@ -369,8 +383,31 @@ function questionOf(
   };
 }
 
+/** Words of a statement that nothing in the house knows: the owner's own, perhaps. */
+const strangeWords = ({ stretch }: Facts, { lexicon }: LogContext): string[] =>
+  stretch
+    .freeWords(() => true)
+    .map((at) => stretch.line.tokens[at]?.word ?? '')
+    .filter(
+      (word) => word.length > 3 && !lexicon.words.has(word) && !lexicon.byStem.has(stem(word)),
+    );
+
+/** Not one word that the house, or talk, knows. */
+const isNonsense = (facts: Facts, context: LogContext): boolean =>
+  strangeWords(facts, context).length ===
+  facts.stretch.tokens.filter(({ kind }) => kind === 'word').length;
+
 const isNoteOf = (entries: readonly Entry[]): boolean =>
   entries.length > 0 && entries.every(({ kind }) => kind === 'note');
+
+/** "Screws 8.40, brackets 12.60, both porch": the room of all receipts before it. */
+function sharedRoom(behind: readonly Dated[], here: Statement): PlaceId | null {
+  const last = behind.findLast(({ statement }) => statement.sentence === here.sentence)?.statement;
+  if (last?.kind !== 'money') return null;
+  const both = last.facts.stretch.marked('person').find(({ all }) => all);
+  const room = last.facts.stretch.marked('place').find(({ at }) => at === both?.to);
+  return room?.ids[0] ?? null;
+}
 
 /** What one does in a room, and uses up there. */
 const IN_ONE_ROOM: ReadonlySet<Kind> = new Set(['hours', 'progress', 'material', 'leftover']);
@@ -406,6 +443,8 @@ class Reader {
       entries: [],
       question: null,
       jobs: [],
+      stranger: kind === 'hours' ? strangerIn(facts.stretch, this.context) : null,
+      strangeWords: strangeWords(facts, this.context),
       answered: [...told.keys()],
     };
     const again = this.sameAgain(statement);
@@ -452,6 +491,10 @@ class Reader {
     ) {
       made = { ...made, entries: [], ask: kindsAsked(statement, this.memory, this.context) };
     }
+    const isAlone = dated.length === 1 && answeredKind === undefined;
+    if (kind === 'note' && !made.ask && isAlone && isNonsense(facts, this.context)) {
+      made = { ...made, entries: [], ask: kindsAsked(statement, this.memory, this.context) };
+    }
     if (isLeft && !made.ask)
       made = { ...made, entries: [], ask: kindsAsked(statement, this.memory, this.context) };
     part.jobs = made.jobs ?? [];
@@ -464,6 +507,8 @@ class Reader {
   /** "2h taping and 1h sanding in the back bedroom": the one room a sentence names is meant throughout. */
   private lookAhead(dated: readonly Dated[], at: number): void {
     const here = dated[at]?.statement;
+    const shared = here?.kind === 'money' ? sharedRoom(dated.slice(at + 1), here) : null;
+    if (shared && this.memory.place === null) this.memory = { ...this.memory, place: shared };
     if (!here || this.memory.place !== null || placesSaid(here.facts.stretch).all.length > 0)
       return;
     const behind = dated
@@ -551,6 +596,14 @@ class Reader {
       part.question = questionOf(part.about, part, this.doubted(doubt, part, withNote, all));
       return;
     }
+    if (told.get('sure') === undefined && entries.some((entry) => this.isTwice(entry))) {
+      part.question = questionOf(part.about, part, {
+        code: 'whose-time',
+        slot: 'sure',
+        options: [{ label: { is: 'as-said' }, value: 'yes', entries: all }],
+      });
+      return;
+    }
     for (const date of days) {
       for (const entry of entries) {
         if (entry.kind !== 'hours') continue;
@@ -559,6 +612,23 @@ class Reader {
       }
     }
     part.entries = all;
+  }
+
+  /** Somebody's time on a job that this line has told already. */
+  private isTwice(entry: Entry): boolean {
+    return (
+      entry.kind === 'hours' &&
+      this.parts.some(({ entries }) =>
+        entries.some(
+          (one) =>
+            one.kind === 'hours' &&
+            one.personId === entry.personId &&
+            one.jobId === entry.jobId &&
+            one.placeId === entry.placeId &&
+            one.on === entry.on,
+        ),
+      )
+    );
   }
 
   private doubted(
@@ -700,10 +770,12 @@ export function readLine(
   /** The day meant when the line names none: today, or the day of a line being corrected. */
   dayUnlessSaid: PlainDate = context.today,
   answers: readonly Answer[] = [],
+  /** The day it was said on, from which "yesterday" and "Tue" count. */
+  saidOn: PlainDate = context.today,
 ): Reading {
   if (text.trim() === '')
     return { date: dayUnlessSaid, parts: [], ignored: [], fault: { code: 'empty' } };
-  const line = lineOf(text.slice(0, LONGEST_LINE), context);
+  const line = lineOf(text.slice(0, LONGEST_LINE), { ...context, today: saidOn });
   const dated = datedStatements(statementsOf(line), dayUnlessSaid);
   const main = dated[0]?.days[0] ?? dayUnlessSaid;
   const told = answersFor(

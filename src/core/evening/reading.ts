@@ -51,7 +51,8 @@ export type QuestionCode =
   | 'goes-back'
   | 'before-start'
   | 'future'
-  | 'which-day';
+  | 'which-day'
+  | 'odd-figure';
 
 export type Question = {
   /** Stable while the rest of the line is typed. */
@@ -74,6 +75,10 @@ export type Part = {
   question: Question | null;
   /** Jobs that its words may speak of, best first: the chips beside the one taken. */
   jobs: readonly JobId[];
+  /** A name nobody in the house has. */
+  stranger: string | null;
+  /** Words that no step, room or cue knows. */
+  strangeWords: readonly string[];
   /** Answers that were taken into account. */
   answered: readonly Slot[];
 };

@@ -4,11 +4,11 @@ import type { LogContext, LogLine } from './context';
 import { ENOUGH } from './evidence';
 import type { Facts } from './frames';
 import { jobsAbove, jobsFor, placesSaid, type JobFit } from './jobs';
-import type { Stretch } from './line';
+import { Stretch } from './line';
 import type { Memory } from './reading';
 import { sayingBehind, thingIn, trimmed } from './things';
 import { vendorIn } from './money';
-import { stem, wordsIn } from './words/stems';
+import { FILLER, stem, wordsIn } from './words/stems';
 import { ELEMENT_WORDS, SUSPICION_WORDS, first } from './words/finds';
 
 /** Statements that are about one thing each. Every reader gives its entries, or none where a slot it needs is empty. */
@@ -59,8 +59,13 @@ const decision: Reader = ({ stretch }, memory) => [
   { kind: 'decision', text: sayingBehind(stretch, ['decided']), placeId: placeOf(stretch, memory) },
 ];
 
-const note: Reader = ({ stretch }, memory) =>
-  stretch.text ? [{ kind: 'note', text: stretch.text, placeId: placeOf(stretch, memory) }] : [];
+/** Talk in front of what is said. */
+const TALK = /^(?:(?:well|ok|okay|so|um|uh|also|hey)[,\s]+)+/i;
+
+const note: Reader = ({ stretch }, memory) => {
+  const text = stretch.text.replace(TALK, '') || stretch.text;
+  return text ? [{ kind: 'note', text, placeId: placeOf(stretch, memory) }] : [];
+};
 
 const weather: Reader = ({ stretch }) => [{ kind: 'weather', text: stretch.text }];
 
@@ -70,7 +75,7 @@ const next: Reader = (facts, memory) => {
   return [
     {
       kind: 'next',
-      text: stretch.text.replace(/^next(?: up)?:?\s+/i, ''),
+      text: stretch.text.replace(/^next(?: up)?\s*:\s*/i, ''),
       day: day ? day.day.ahead : null,
       placeId: placeOf(stretch, memory),
     },
@@ -192,7 +197,8 @@ const delivered: Reader = (facts, memory, context) => {
     things.find((thing) => thing !== missing) ??
     (missing && !isOnly && things.length === 1 && state !== 'short' ? missing : undefined);
   const faulty = missing && missing !== whole ? missing : undefined;
-  const thing = what(stretch, whole?.unit ?? null, [
+  const arrived = stretch.cueAt('delivered')?.at ?? cameAt(stretch) ?? stretch.at;
+  const thing = what(beforeArrival(stretch, arrived), whole?.unit ?? null, [
     'delivered',
     'short',
     'damaged',
@@ -204,7 +210,7 @@ const delivered: Reader = (facts, memory, context) => {
     'ahead',
     'used',
   ])
-    .replace(/\b(?:came|come|comes)\b/i, ' ')
+    .replace(/\b(?:came|come|comes|got|all)\b/gi, ' ')
     .replace(/\s+/g, ' ')
     .replace(/^(?:of|the|a)\s+/i, '')
     .replace(/\s+(?:but|was|were|is|are|it|today|one|of|them)(?:\s.*)?$/i, '')
@@ -223,6 +229,20 @@ const delivered: Reader = (facts, memory, context) => {
       placeId,
     },
   ];
+};
+
+/** "Stove delivered, glass cracked": the thing stands in front; "delivery of tiles": behind. */
+function beforeArrival(stretch: Stretch, arrived: number): Stretch {
+  const front = new Stretch(stretch.line, stretch.at, arrived);
+  const telling = front
+    .freeWords(() => true)
+    .some((at) => !FILLER.has(stretch.line.tokens[at]?.word ?? ''));
+  return telling ? front : stretch;
+}
+
+const cameAt = (stretch: Stretch): number | undefined => {
+  const at = stretch.tokens.findIndex(({ word }) => /^(?:came|come|comes)$/.test(word));
+  return at < 0 ? undefined : stretch.at + at;
 };
 
 const startsWith = (stretch: Stretch, at: number): boolean =>
@@ -346,7 +366,10 @@ const favour: Reader = (facts, _memory, context) => {
   const cue = stretch.line.tokens[owes?.at ?? 0]?.word ?? '';
   const isFavour = /^favou?r$/.test(cue);
   const isPassive = cue === 'owed' || cue === 'is' || cue === 'are' || /owed/.test(stretch.text);
-  const subject = stretch.marked('person')[0];
+  // "Bert helped, so we owe him": who owes stands right in front.
+  const subject =
+    stretch.marked('person').findLast(({ at }) => owes !== undefined && at < owes.at) ??
+    stretch.marked('person')[0];
   // "Piet owes us": the hours are ours. "Bert is owed", "we owe Ana": they are theirs.
   const isOwn = subject?.self === true || subject?.all === true;
   const isTheirs = isFavour

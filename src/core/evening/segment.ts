@@ -1,5 +1,6 @@
 import { Facts, fitsOf, type Fit, type Kind } from './frames';
 import { Stretch, type Line } from './line';
+import type { MarkOf } from './marks';
 import type { Cue } from './words/cues';
 
 /** One statement of a line: a stretch and what it is, with the other ways to read it. */
@@ -34,6 +35,13 @@ const ENDS = /^[.;!?]$/;
 
 type Piece = { at: number; to: number; sentence: number };
 
+/** "The roofer says he will come": what will be stands in somebody's talk. */
+const isTheirTalk = (line: Line, mark: MarkOf<'cue'>): boolean =>
+  line.marks.some(
+    (one) =>
+      one.is === 'cue' && one.cue === 'thought' && one.to <= mark.at && mark.at - one.to <= 2,
+  );
+
 /** Where a statement may begin: behind signs and joining words, and in front of what statements begin with. */
 function piecesOf(line: Line): Piece[] {
   const { tokens } = line;
@@ -66,7 +74,7 @@ function piecesOf(line: Line): Piece[] {
   for (const mark of line.marks) {
     if (mark.is === 'person') starts.add(mark.at);
     if (mark.is === 'shop') starts.add(mark.at);
-    if (mark.is === 'cue' && LEADS.has(mark.cue)) starts.add(mark.at);
+    if (mark.is === 'cue' && LEADS.has(mark.cue) && !isTheirTalk(line, mark)) starts.add(mark.at);
     if (mark.is === 'cue' && mark.cue === 'done') starts.add(mark.to);
   }
   const cuts = [...new Set([0, ...starts, ...ends, tokens.length])]

@@ -7,7 +7,7 @@ import { FILLER } from './words/stems';
 /** What a statement is about, in its own words. */
 
 const EDGE =
-  /^(?:of|for|on|in|at|from|to|with|the|a|an|and|by|it|is|was|were|some|more|each|over|into|my|our|that|has|have|had|got|get|until|till|for)$/;
+  /^(?:of|for|on|in|at|from|to|with|the|a|an|and|by|it|is|was|were|some|more|each|over|into|my|our|that|has|have|had|got|get|until|till|for|went|then)$/;
 
 /** The words that are in no typed thing, no name, and no cue of those given; joining words at the ends left off. */
 export function thingIn(
@@ -24,7 +24,10 @@ export function thingIn(
 export function trimmed(text: string): string {
   const words = text.split(/\s+/).filter((word) => word !== '');
   let [first, last] = [0, words.length - 1];
-  const isEdge = (at: number) => EDGE.test((words[at] ?? '').toLowerCase());
+  const isEdge = (at: number) => {
+    const word = (words[at] ?? '').toLowerCase();
+    return EDGE.test(word) || FILLER.has(word);
+  };
   while (first <= last && isEdge(first)) first += 1;
   while (last >= first && isEdge(last)) last -= 1;
   return words.slice(first, last + 1).join(' ');
@@ -44,7 +47,7 @@ export function sayingBehind(stretch: Stretch, cues: readonly Cue[]): string {
 }
 
 const isJoin = (stretch: Stretch, at: number): boolean =>
-  /^(?:and|so|we|i|then|it|there)$/.test(stretch.line.tokens[at]?.word ?? '');
+  FILLER.has(stretch.line.tokens[at]?.word ?? '');
 
 /** Words of a statement that say something and were not used: its note. */
 export function leftWords(stretch: Stretch, used: ReadonlySet<number>): string {

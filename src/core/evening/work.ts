@@ -135,6 +135,13 @@ function candidatesOf(
   return found;
 }
 
+/** A person of the house by id; a new one by the name that stands for the id until the line is kept. */
+const idOf = (id: string, context: LogContext): PersonId | undefined =>
+  id.startsWith(NEW)
+    ? (id.slice(NEW.length) as PersonId)
+    : context.people.find((person) => person.id === id)?.id;
+const NEW = 'new:';
+
 /** What was done in the line's words; nothing where they are only joining words. */
 function wordsOfWork(stretch: Stretch): string {
   const cues = [
@@ -169,16 +176,13 @@ export function workMade(
   const self = context.people.find((person) => person.self)?.id;
   let rows = worked.ok ? worked.rows : [];
   const answeredWho = told.get('who');
-  const [time] = stretch.all('duration');
   if (answeredWho !== undefined) {
-    const ids = answeredWho
-      .split(' ')
-      .filter((id) => context.people.some((person) => person.id === id));
-    if (ids.length > 0)
-      rows = ids.map((id) => ({
-        personId: id as PersonId,
-        minutes: rows[0]?.minutes ?? time?.minutes ?? 0,
-      }));
+    const ids = answeredWho.split(' ').flatMap((id) => idOf(id, context) ?? []);
+    const time = rows[0]?.minutes ?? stretch.all('duration')[0]?.minutes ?? 0;
+    const before = new Map(rows.map((row) => [row.personId, row.minutes]));
+    if (ids.length > 0) {
+      rows = ids.map((personId) => ({ personId, minutes: before.get(personId) ?? time }));
+    }
   }
   const answeredMinutes = told.get('minutes');
   if (answeredMinutes !== undefined) {
@@ -201,7 +205,10 @@ export function workMade(
     people: typeof rows,
     place: PlaceId | null = room,
   ): Entry[] => {
-    const how = farIn(stretch, job);
+    const said = farIn(stretch, job);
+    // Counted tonight on top of what was told before: how much in all is not known.
+    const isMore = said?.isAdded === true && (job?.share ?? 0) > 0;
+    const how = said && isMore ? { ...said, share: null } : said;
     return [
       ...people.map(({ personId, minutes }): Entry => ({
         kind: 'hours',
@@ -246,7 +253,7 @@ export function workMade(
     const options = [
       {
         label: { is: 'new-person' as const, name: stranger },
-        value: `new:${stranger}`,
+        value: [...beside.map(({ personId }) => personId), `new:${stranger}`].join(' '),
         entries: entriesFor(best?.job ?? null, [
           ...beside,
           { personId: stranger as PersonId, minutes: rows[0]?.minutes ?? 0 },
@@ -477,7 +484,11 @@ export function progressMade(
     };
   }
   const how = farIn(stretch, best.job);
-  if (answeredShare === undefined && how === null && stretch.has('set', 'in')) {
+  if (
+    answeredShare === undefined &&
+    how === null &&
+    (stretch.has('set', 'in') || statement.facts.isPassive)
+  ) {
     // "Toilet set", "cable all in": said of the whole.
     return { ...made, entries: [progressOf(best.job, far(100))] };
   }

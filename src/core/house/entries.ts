@@ -206,6 +206,8 @@ export const dayLogSchema = z.object({
   id: logIdSchema,
   date: plainDateSchema,
   line: noteSchema,
+  /** The day it was said on, by which "yesterday" is told; left out where that is its own day. */
+  saidOn: plainDateSchema.optional(),
   entries: z.array(entrySchema).min(1).max(1_000),
   /** What was answered and changed beside the line, so that reading it again loses none of it. */
   answers: z.array(answerSchema).max(200).optional(),

@@ -144,6 +144,7 @@ export {
   type House,
   type Project,
 } from './project';
+export { usualWays, waysOf, type DateOrder, type NumberStyle, type Ways } from './ways';
 export {
   bookingsOf,
   favoursOpen,

@@ -36,8 +36,9 @@ export type House = z.infer<typeof houseSchema>;
 
 /** What a taught word stands for. */
 export const meaningSchema = z.object({
-  is: z.enum(['person', 'place', 'shop', 'job']),
-  /** An id; a shop's name is its own. */
+  /** `nothing` was offered once, and is not to be learned. */
+  is: z.enum(['person', 'place', 'shop', 'job', 'nothing']),
+  /** An id, of a job its step; a shop's name is its own. */
   of: keySchema(160),
 });
 export type Meaning = z.infer<typeof meaningSchema>;

@@ -15,17 +15,45 @@ export const currencySchema = z.enum(['USD', 'CAD', 'EUR', 'GBP', 'AUD']);
 export type MoneyError = { code: 'unreadable'; text: string } | { code: 'empty' };
 
 const MONEY =
-  /^(-)?\s*(?:[$€£]|usd|eur|gbp)?\s*(-)?(\d{1,3}(?:,\d{3})+|\d+)(?:[.,](\d{1,2}))?\s*(?:[$€£]|dollars?|bucks|euros?|pounds?)?$/;
+  /^(-)?\s*(?:[$€£]|usd|eur|gbp|cad|aud)?\s*(-)?(\d+(?:[.,]\d+)*)\s*(k)?\s*(?:[$€£]|usd|eur|gbp|cad|aud|dollars?|bucks|euros?|pounds?)?$/;
 
-/** Reads `$18.40`, `1,250`, `18,40 €`, `-$20`. At most two decimals: there is no half cent. */
-export function parseMoney(text: string): Result<Cents, MoneyError> {
+/**
+ * The figure of a sum in cents: `1,250`, `1.250,00`, `18.4`. One or two digits behind the last sign are cents, three are
+ * thousands; undefined when the signs make no sum.
+ */
+function figureOf(text: string, style: 'point' | 'comma'): number | undefined {
+  const groups = text.split(/[.,]/);
+  const last = groups.at(-1) ?? '';
+  const hasCents = groups.length > 1 && last.length < 3;
+  const whole = hasCents ? groups.slice(0, -1) : groups;
+  const signs = text.replace(/\d/g, '');
+  const between = hasCents ? signs.slice(0, -1) : signs;
+  const isGrouped =
+    whole.length === 1 ||
+    (/^\d{1,3}$/.test(whole[0] ?? '') && whole.slice(1).every((group) => group.length === 3));
+  const isOneSign =
+    new Set(between).size <= 1 && !(hasCents && between.includes(signs.at(-1) ?? ''));
+  // Where the point is for cents, "1.234" is a slip.
+  const isSlip = style === 'point' && !hasCents && signs.includes('.');
+  if (!isGrouped || !isOneSign || last.length > 3 || isSlip) return undefined;
+  return Number(whole.join('')) * 100 + (hasCents ? Number(last.padEnd(2, '0')) : 0);
+}
+
+/**
+ * Reads `$18.40`, `1,250`, `18,40 €`, `38k`, `-$20`; `65.000` where a house writes thousands with points. At most two
+ * decimals: there is no half cent.
+ */
+export function parseMoney(
+  text: string,
+  style: 'point' | 'comma' = 'point',
+): Result<Cents, MoneyError> {
   const clean = text.trim().toLowerCase();
   if (clean === '') return fail({ code: 'empty' });
   const match = MONEY.exec(clean);
-  if (!match) return fail({ code: 'unreadable', text });
-  const whole = Number((match[3] ?? '0').replaceAll(',', ''));
+  const figure = match && figureOf(match[3] ?? '', style);
+  if (!match || figure === undefined || figure === null) return fail({ code: 'unreadable', text });
   const sign = match[1] || match[2] ? -1 : 1;
-  return ok(cents(sign * (whole * 100 + Number((match[4] ?? '0').padEnd(2, '0')))));
+  return ok(cents(sign * figure * (match[4] ? 1000 : 1)));
 }
 
 /** `$18.40`; whole sums of 1,000 and more drop their noughts: `$12,400`. */

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { DatedHours, Person } from '@/core/house';
+import type { DatedHours, Person, DateOrder } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
 import { parseComingDay } from '@/core/evening/fields';
 import { formatDate, formatMinutes, type PlainDate } from '@/core/units';
-import { selectToday, useAppSelector } from '@/store';
+import { selectToday, selectWays, useAppSelector } from '@/store';
 import { Button, Choice, Field, Tick, useKeeping } from '@/ui';
 import { hoursField } from '@/features/hours';
 
@@ -37,6 +37,7 @@ export function DatedDaysForm({
   onDays: (change: EventBodyOf, title: string) => Promise<boolean>;
 }) {
   const today = useAppSelector(selectToday);
+  const { dateOrder } = useAppSelector(selectWays);
   const [who, setWho] = useState<string>(people[0]?.id ?? '');
   const [text, setText] = useState({ from: '', to: '', hours: '', because: '' });
   const [everyYear, setEveryYear] = useState(false);
@@ -48,7 +49,7 @@ export function DatedDaysForm({
   const person = people.find(({ id }) => id === who) ?? people[0];
   const keeping = useKeeping({ who, text, everyYear });
   const save = async () => {
-    const read = readDays(text, today);
+    const read = readDays(text, today, dateOrder);
     if ('errors' in read) return setErrors(read.errors);
     if (!person) return;
     const dated = everyYear ? { ...read.dated, everyYear } : read.dated;
@@ -118,9 +119,10 @@ export function DatedDaysForm({
 function readDays(
   text: { from: string; to: string; hours: string; because: string },
   today: PlainDate,
+  order: DateOrder,
 ): { errors: Errors } | { dated: DatedHours } {
-  const from = parseComingDay(text.from, today);
-  const to = text.to.trim() === '' ? from : parseComingDay(text.to, today);
+  const from = parseComingDay(text.from, today, order);
+  const to = text.to.trim() === '' ? from : parseComingDay(text.to, today, order);
   const hours = hoursField.safeParse(text.hours);
   const unread = (value: string) => `“${value}” is not a day. Write 4 Apr, Sat or 2026-04-04.`;
   const errors: Errors = {

@@ -4,7 +4,7 @@ import { productSchema, type Product } from '@/core/house';
 import { findSum, saySumError } from '@/core/takeoff';
 import { parseMoney } from '@/core/units';
 import { FieldsForm, rawOf, standardsOf, type Typed } from '@/features/sums';
-import { freshId, keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
+import { freshId, keep, selectProject, selectWays, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Choice, Field, Note, Section, Strong, useKeeping } from '@/ui';
 
 type Kind = {
@@ -102,6 +102,7 @@ export function OwnProduct() {
 function Form({ onDone }: { onDone: () => void }) {
   const dispatch = useAppDispatch();
   const { currency } = useAppSelector(selectProject);
+  const { numberStyle } = useAppSelector(selectWays);
   const [kind, setKind] = useState<Kind | undefined>(KINDS[0]);
   const [typed, setTyped] = useState<Typed>(() => standardsOf(findSum('paint')?.fields ?? {}));
   const [name, setName] = useState('');
@@ -117,7 +118,7 @@ function Form({ onDone }: { onDone: () => void }) {
   const keeping = useKeeping({ kind, typed, name, price, lead, shop });
   const save = async () => {
     if (!kind) return;
-    const cents = parseMoney(price);
+    const cents = parseMoney(price, numberStyle);
     const days = Number(lead);
     const label = Object.fromEntries(
       Object.entries(rawOf(typed)).filter(([field]) => kind.fields.includes(field)),

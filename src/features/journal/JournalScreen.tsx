@@ -3,8 +3,7 @@ import { View } from 'react-native';
 import { diaryOf, pageSums, type DiaryPage } from '@/core/diary';
 import type { DayLog } from '@/core/house';
 import { formatDate, formatMinutes, formatMoney } from '@/core/units';
-import { LineEditor } from '@/features/log/LineEditor';
-import { entryWords } from '@/features/log/words';
+import { LineEditor, entryWords } from '@/features/line';
 import { useHouseHead } from '@/features/shell';
 import {
   findDropped,
@@ -94,8 +93,7 @@ function DayLine({ day, formerTitle }: { day: DayLog; formerTitle: FormerTitle }
     return (
       <LineEditor
         line={day.line}
-        day={whole.date}
-        answers={whole.answers}
+        day={whole}
         onKeep={(read, events) =>
           dispatch(
             keep(

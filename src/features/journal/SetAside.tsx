@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { logIdSchema } from '@/core/house';
 import { wordsIn } from '@/core/journal';
 import { countWords, formatDate } from '@/core/units';
-import { LineEditor } from '@/features/log/LineEditor';
+import { LineEditor } from '@/features/line';
 import {
   freshId,
   keep,
@@ -49,7 +49,7 @@ function OneAside({ aside }: { aside: Aside }) {
     return (
       <LineEditor
         line={words}
-        day={date ?? undefined}
+        day={date === null ? undefined : { id: aside.key as never, date, line: words, entries: [] }}
         action="Keep it as a line"
         onKeep={async (read, events) => {
           const day = { ...read, id: logIdSchema.parse(dispatch(freshId())) };

@@ -21,7 +21,7 @@ export { StoresScreen } from '@/features/stores/StoresScreen';
 export { JobScreen } from '@/features/story/JobScreen';
 export { SumScreen } from '@/features/sums/SumScreen';
 export { SumsScreen } from '@/features/sums/SumsScreen';
-export { lineReader } from '@/features/log/reading';
+export { lineReader } from '@/features/line';
 export { WalkStrip } from '@/features/log/WalkStrip';
 export { ToldScreen } from '@/features/walk/ToldScreen';
 export { WalkPlaceScreen } from '@/features/walk/WalkPlaceScreen';

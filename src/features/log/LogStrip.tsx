@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { Pressable } from 'react-native';
 import { dayLogSchema, logIdSchema } from '@/core/house';
 import { formatDate } from '@/core/units';
-import { pickFile } from '@/features/photo/pick-file';
+import { pickFile } from '@/features/photo';
 import {
   freshId,
   keep,
@@ -16,8 +16,10 @@ import {
 } from '@/store';
 import { Small, usePalette } from '@/ui';
 import { piecesOf } from './marks';
+import { Lessons } from './Lessons';
 import { Offers } from './Offers';
-import type { LineReader } from './reading';
+import type { Lesson } from '@/core/evening';
+import type { LineReader } from './reader';
 import { Strip, useDraftLine } from './Strip';
 import { useLine } from './useLine';
 import { useWhenRead } from './useWhenRead';
@@ -54,6 +56,7 @@ export function LogStrip({ loadReader }: { loadReader: () => Promise<LineReader>
   const [keeping, setKeeping] = useState(false);
   const [limit, setLimit] = useState<string | null>(null);
   const [photo, setPhoto] = useState<File | null>(null);
+  const [lessons, setLessons] = useState<readonly Lesson[]>([]);
   const line = useLine(text, reader);
 
   const keepLine = async () => {
@@ -67,7 +70,8 @@ export function LogStrip({ loadReader }: { loadReader: () => Promise<LineReader>
     const brought = reader.eventsOf(line.entries, line.answers, project, () => dispatch(freshId()));
     const { entries } = brought;
     const answers = brought.answers.length > 0 ? { answers: [...brought.answers] } : {};
-    const day = { id, date, line: text.trim(), entries, ...answers };
+    const saidOn = date === today ? {} : { saidOn: today };
+    const day = { id, date, line: text.trim(), entries, ...saidOn, ...answers };
     const read = dayLogSchema.safeParse(day);
     if (!read.success) {
       setLimit(`Not kept. ${limitWords(read.error.issues[0]?.path.join('.') ?? '')}`);
@@ -79,6 +83,9 @@ export function LogStrip({ loadReader }: { loadReader: () => Promise<LineReader>
       keep([...brought.events, { type: 'dayLogged', payload: day }], `Kept for ${when}.`),
     );
     const room = entries.flatMap((entry) => ('placeId' in entry ? (entry.placeId ?? []) : []))[0];
+    if (kept && line.context) {
+      setLessons(reader.lessonsOf(line.reading, line.answers, line.context));
+    }
     if (kept && photo && room) await dispatch(takePhoto(photo, room, null));
     if (kept && takeOut(text)) {
       line.reset();
@@ -105,7 +112,16 @@ export function LogStrip({ loadReader }: { loadReader: () => Promise<LineReader>
       }
       refusal={limit ?? (asked ? whyNotKept(line) : null)}
       beside={<PhotoButton photo={photo} onTake={setPhoto} />}
-      offers={isAbout ? <Offers onPick={(said) => type(said)} /> : null}
+      offers={
+        lessons.length > 0 ? (
+          <Lessons
+            lessons={lessons}
+            onSettled={(word) => setLessons(lessons.filter((one) => one.word !== word))}
+          />
+        ) : isAbout ? (
+          <Offers onPick={type} />
+        ) : null
+      }
       onType={(next) => {
         type(next);
         setAsked(false);

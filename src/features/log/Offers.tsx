@@ -1,6 +1,6 @@
 import { ScrollView, View } from 'react-native';
 import { placeOf, selectJobs, selectProject, useAppSelector } from '@/store';
-import { Chip } from './SlotChips';
+import { Chip } from './Chip';
 
 const MOST = 4;
 

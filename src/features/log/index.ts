@@ -1,2 +1,6 @@
+export { Chip } from './Chip';
 export { LogStrip } from './LogStrip';
-export type { LineReader } from './reading';
+export { markOf } from './marks';
+export type { Brought, LineReader } from './reader';
+export { useLine, type Line } from './useLine';
+export { useWhenRead } from './useWhenRead';

@@ -1,10 +1,10 @@
 import { useDeferredValue, useMemo, useState } from 'react';
-import type { Answer } from '@/core/house';
+import type { Answer, DayLog } from '@/core/house';
 import type { Reading } from '@/core/evening';
-import type { PlainDate } from '@/core/units';
 import { useAppSelector } from '@/store';
-import type { LineReader } from './reading';
+import type { LineReader } from './reader';
 
+const NO_ANSWERS: readonly Answer[] = [];
 const NOTHING_READ: Reading | null = null;
 const noContext = () => null;
 
@@ -15,7 +15,7 @@ const noContext = () => null;
 export function useLine(
   line: string,
   reader: LineReader | null,
-  { day, kept = [] }: { day?: PlainDate; kept?: readonly Answer[] } = {},
+  { day, kept = NO_ANSWERS }: { day?: DayLog; kept?: readonly Answer[] } = {},
 ) {
   // Letters show at once; what they mean follows, and may lag a key or two behind on a slow phone.
   const said = useDeferredValue(line);
@@ -23,10 +23,12 @@ export function useLine(
   // A house's words are learned once something is typed, not whenever its plan changes.
   const context = useAppSelector(reader && !isBlank ? reader.selectContext : noContext);
   const [answers, setAnswers] = useState<readonly Answer[]>(kept);
-  const reading = useMemo(
-    () => (reader && context ? reader.readLine(said, context, day, answers) : NOTHING_READ),
-    [reader, said, context, day, answers],
-  );
+  const reading = useMemo(() => {
+    if (!reader || !context) return NOTHING_READ;
+    // "Yesterday" in a line of long ago is the day before it was said.
+    const saidOn = day ? reader.saidOnOf(day, context) : context.today;
+    return reader.readLine(said, context, day?.date, answers, saidOn);
+  }, [reader, said, context, day, answers]);
   const settled = useMemo(
     () => (reader && reading ? reader.settle(reading) : null),
     [reader, reading],

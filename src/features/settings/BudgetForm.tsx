@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Project } from '@/core/house';
+import { waysOf, type NumberStyle, type Project } from '@/core/house';
 import { formatMoney, parseMoney, type Cents } from '@/core/units';
 import { keep, useAppDispatch } from '@/store';
 import { Button, Field, Note, Section, useFollowing } from '@/ui';
 
 const plain = (cents: Cents): string => (cents / 100).toFixed(2).replace(/\.00$/, '');
 
-function readSum(text: string): { value: Cents } | { error: string } {
-  const parsed = parseMoney(text);
+function readSum(text: string, style: NumberStyle): { value: Cents } | { error: string } {
+  const parsed = parseMoney(text, style);
   if (!parsed.ok) return { error: `“${text}” is not a sum. Write it like 24,000 or 24000.50.` };
   return parsed.value < 0 ? { error: 'It cannot be less than nothing.' } : { value: parsed.value };
 }
@@ -20,8 +20,9 @@ export function BudgetForm({ project }: { project: Project }) {
   const [total, setTotal] = useFollowing(budget ? plain(budget.total) : '');
   const [contingency, setContingency] = useFollowing(budget ? plain(budget.contingency) : '');
   const [asked, setAsked] = useState(false);
-  const readTotal = readSum(total);
-  const readContingency = readSum(contingency);
+  const { numberStyle } = waysOf(project);
+  const readTotal = readSum(total, numberStyle);
+  const readContingency = readSum(contingency, numberStyle);
   const save = () => {
     setAsked(true);
     if ('error' in readTotal || 'error' in readContingency) return;

@@ -12,6 +12,8 @@ import { BudgetForm } from './BudgetForm';
 import { CalendarForm } from './CalendarForm';
 import { HouseForm } from './HouseForm';
 import { PeopleForm } from './PeopleForm';
+import { TaughtWords } from './TaughtWords';
+import { WaysForm } from './WaysForm';
 
 export function SettingsScreen() {
   const dispatch = useAppDispatch();
@@ -47,6 +49,8 @@ export function SettingsScreen() {
         />
         <Note>Typed sizes may be in either at any time; nothing is rounded by changing this.</Note>
       </Section>
+      <WaysForm project={project} />
+      <TaughtWords project={project} />
       <PeopleForm people={project.people} />
       <CalendarForm people={project.people} rest={project.outsideRest} />
       <BudgetForm project={project} />

@@ -15,6 +15,8 @@ import { hoursField } from '@/features/hours';
 function readDayField(text: string, today: PlainDate, ahead = false): PlainDate | undefined {
   const iso = plainDateSchema.safeParse(text);
   if (iso.success) return iso.data;
+  // Which of 3/7 is the day is agreed later, under Settings.
+  if (/^\d{1,2}\/\d/.test(text)) return undefined;
   const near = parseDay(text, today);
   if (!near || !ahead || near > today) return near;
   const next = plainDateSchema.safeParse(`${Number(near.slice(0, 4)) + 1}${near.slice(4)}`);

@@ -8,6 +8,7 @@ import {
   placeNameIn,
   selectJobs,
   selectProject,
+  selectWays,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
@@ -37,6 +38,7 @@ export function ByHand() {
 function Form({ onDone }: { onDone: () => void }) {
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
+  const { numberStyle } = useAppSelector(selectWays);
   const open = useAppSelector(selectJobs)
     .filter(({ doneOn }) => doneOn === null)
     .toSorted((a, b) => a.start - b.start);
@@ -59,7 +61,7 @@ function Form({ onDone }: { onDone: () => void }) {
   const save = async () => {
     const many = Number(units);
     const days = Number(lead);
-    const cents = parseMoney(price.trim() === '' ? '0' : price);
+    const cents = parseMoney(price.trim() === '' ? '0' : price, numberStyle);
     const wrong = {
       ...(what.trim() === '' ? { what: 'Say what it is.' } : {}),
       ...(unit.trim() === '' ? { unit: 'Say what one is called.' } : {}),

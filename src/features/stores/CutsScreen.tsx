@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { cutLists } from '@/core/shopping';
 import { Page } from '@/features/shell';
-import { selectProject, useAppSelector } from '@/store';
+import { selectProject, selectWays, useAppSelector } from '@/store';
 import { Button, ButtonLink, Choice, Empty, Field, Note, Section } from '@/ui';
 import { readCuts, type CutTyped } from './cut-form';
 import { CutPlanView } from './CutPlanView';
@@ -52,7 +52,8 @@ const FIRST: CutTyped = {
 
 function TypedList() {
   const [typed, setTyped] = useState(FIRST);
-  const { list, faults } = useMemo(() => readCuts(typed), [typed]);
+  const { numberStyle } = useAppSelector(selectWays);
+  const { list, faults } = useMemo(() => readCuts(typed, numberStyle), [typed, numberStyle]);
   const faultOf = (field: keyof CutTyped) => {
     const fault = faults.find((each) => each.field === field);
     if (!fault) return undefined;

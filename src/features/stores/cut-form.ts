@@ -1,5 +1,6 @@
 import type { CutProblem } from '@/core/cuts';
 import type { NamedPiece } from '@/core/shopping';
+import type { NumberStyle } from '@/core/house';
 import { parseLength, parseMoney, ticks } from '@/core/units';
 
 export type CutTyped = { pieces: string; stock: string; kerf: string };
@@ -13,7 +14,10 @@ const STOCK = /^(?:(\d{1,4})\s*(?:x|×|\*)\s*)?(.+?)\s*(?:\bat\b|@|[$€£])\s*[
 const rows = (text: string): string[] => text.split(/\n|;/).map((row) => row.trim());
 
 /** Reads a list of pieces and lengths on sale, a line each; says which line cannot be read. */
-export function readCuts(typed: CutTyped): {
+export function readCuts(
+  typed: CutTyped,
+  style: NumberStyle = 'point',
+): {
   list: { pieces: NamedPiece[]; problem: CutProblem } | null;
   faults: CutTypedFault[];
 } {
@@ -32,7 +36,7 @@ export function readCuts(typed: CutTyped): {
     if (text === '') return;
     const [, many, size, price] = STOCK.exec(text) ?? [];
     const length = parseLength(size ?? '');
-    const cents = parseMoney(price ?? '');
+    const cents = parseMoney(price ?? '', style);
     if (length.ok && length.value > 0 && cents.ok && cents.value >= 0) {
       stock.push({
         length: length.value,

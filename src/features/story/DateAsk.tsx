@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { parseDay } from '@/core/evening/fields';
 import { addDays, formatDate, type PlainDate } from '@/core/units';
-import { selectProject, selectToday, useAppSelector } from '@/store';
+import { selectProject, selectToday, selectWays, useAppSelector } from '@/store';
 import { Button, Field, Note } from '@/ui';
 
 /** Asks on which day something was done: today and yesterday are one tap, any other is typed. */
@@ -16,11 +16,12 @@ export function DateAsk({
   onCancel: () => void;
 }) {
   const today = useAppSelector(selectToday);
+  const { dateOrder } = useAppSelector(selectWays);
   const { firstDay } = useAppSelector(selectProject).house;
   const [text, setText] = useState('');
   const [error, setError] = useState<string>();
   const tryTyped = () => {
-    const date = parseDay(text, today);
+    const date = parseDay(text, today, dateOrder);
     if (!date) setError(`“${text}” is not a day. Write 14 Mar, Sat or 2026-03-14.`);
     else if (date > today) setError(`${formatDate(date, today)} has not come yet.`);
     else if (date < firstDay)

@@ -5,7 +5,15 @@ import { parseComingDay } from '@/core/evening/fields';
 import type { PlannedJob } from '@/core/plan';
 import { formatDate, type PlainDate } from '@/core/units';
 import { TryOut } from '@/features/whatif';
-import { freshId, keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
+import {
+  freshId,
+  keep,
+  selectProject,
+  selectToday,
+  selectWays,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
 import { Button, Choice, Field, Note, SubHeading } from '@/ui';
 import { FindJob } from './FindJob';
 import { after, doneBy, notBefore, onDay, type Wish } from './wishes';
@@ -106,10 +114,11 @@ function ToDay({
 }) {
   const dispatch = useAppDispatch();
   const today = useAppSelector(selectToday);
+  const { dateOrder } = useAppSelector(selectWays);
   const [text, setText] = useState('');
   const [error, setError] = useState<string>();
   const tryIt = () => {
-    const on: PlainDate | undefined = parseComingDay(text, today);
+    const on: PlainDate | undefined = parseComingDay(text, today, dateOrder);
     if (!on) setError(`“${text}” is not a day. Write 14 Mar, Sat or 2026-03-14.`);
     else if (asking === 'not-before' && on <= today)
       setError('That day is here already. Give a later one.');

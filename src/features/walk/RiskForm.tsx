@@ -1,3 +1,4 @@
+import { selectWays, useAppSelector } from '@/store';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Risk, Suspicion } from '@/core/house';
@@ -18,6 +19,7 @@ export function RiskForm({
 }) {
   const start = risk ?? startingRisk(suspicion);
   const plain = (cents: number) => String(Math.round(cents / 100));
+  const { numberStyle } = useAppSelector(selectWays);
   const [chance, setChance] = useState(String(start.chance));
   const [low, setLow] = useState(formatMinutes(start.minutes.low));
   const [high, setHigh] = useState(formatMinutes(start.minutes.high));
@@ -27,7 +29,10 @@ export function RiskForm({
   const read = (part: Partial<Record<'chance' | 'low' | 'high' | 'cheap' | 'dear', string>>) => {
     const typed = { chance, low, high, cheap, dear, ...part };
     const [from, to] = [parseDuration(typed.low), parseDuration(typed.high)];
-    const [least, most] = [parseMoney(typed.cheap), parseMoney(typed.dear)];
+    const [least, most] = [
+      parseMoney(typed.cheap, numberStyle),
+      parseMoney(typed.dear, numberStyle),
+    ];
     const parsed = riskSchema.safeParse({
       chance: Number(typed.chance),
       minutes: { low: from.ok ? from.value : null, high: to.ok ? to.value : null },

@@ -62,7 +62,7 @@ const WORDS: Readonly<Record<Cue, string>> = {
   used: 'used|used up|gone|went into|went through|go through|use|using up',
   'left-over': 'left over|leftover|leftovers|left|remaining|spare|unused',
   waits:
-    'dry|dries|drying|to dry|cure|cures|curing|to cure|to set|setting up|harden|hardening|to harden|to settle|has to rest|acclimatise|acclimatize',
+    'has to set|have to set|needs to set|must set|has to dry|have to dry|needs to dry|must dry|has to cure|needs to cure|must cure|dry|dries|drying|to dry|cure|cures|curing|to cure|to set|setting up|harden|hardening|to harden|to settle|has to rest|acclimatise|acclimatize',
   inspected: 'inspection|inspections|inspector|inspectors|inspected',
   passed: 'passed|pass|passes|signed off|approved',
   failed: 'failed|fail|did not pass|not passed|turned down|rejected',

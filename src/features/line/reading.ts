@@ -1,10 +1,19 @@
 import { createSelector } from '@reduxjs/toolkit';
-import { contextOf, readLine, settle, type LogContext, type LogJob } from '@/core/evening';
+import {
+  contextOf,
+  lessonsOf,
+  readLine,
+  saidOnOf,
+  settle,
+  type LogContext,
+  type LogJob,
+} from '@/core/evening';
 import type { JobState } from '@/core/plan';
 import { loggedIn } from '@/core/planning';
 import { selectJobs, selectPlan, selectProject, selectToday } from '@/store';
 import { Slips } from './Slips';
 import { eventsOf } from './events-of';
+import type { LineReader } from '@/features/log';
 
 const logState = (state: JobState): LogJob['state'] => {
   if (state === 'done' || state === 'setting') return 'done';
@@ -26,5 +35,12 @@ const selectContext = createSelector(
 );
 
 /** The reader of lines with the slips it makes: everything of the strip that is not wanted before somebody types. */
-export const lineReader = { readLine, settle, selectContext, eventsOf, Slips };
-export type LineReader = typeof lineReader;
+export const lineReader: LineReader = {
+  readLine,
+  saidOnOf,
+  settle,
+  lessonsOf,
+  selectContext,
+  eventsOf,
+  Slips,
+};

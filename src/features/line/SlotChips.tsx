@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { View } from 'react-native';
+import { Chip } from '@/features/log';
 import { Field, Small } from '@/ui';
 
 export type Offer = { value: string; label: string };
@@ -83,31 +84,5 @@ function Others({ chip, onPick }: { chip: SlotChip; onPick: (value: string) => v
         </>
       ) : null}
     </View>
-  );
-}
-
-export function Chip({
-  label,
-  hint,
-  isOpen,
-  onPress,
-}: {
-  label: string;
-  hint?: string;
-  isOpen?: boolean;
-  onPress: () => void;
-}) {
-  return (
-    <Pressable
-      role="button"
-      aria-label={hint}
-      aria-expanded={isOpen}
-      onPress={onPress}
-      className={`min-h-target max-w-full justify-center rounded-board border px-3 ${isOpen ? 'border-spruce bg-ground' : 'border-line bg-ground'}`}
-    >
-      <Text numberOfLines={1} className="font-text text-small text-ink underline decoration-dotted">
-        {label}
-      </Text>
-    </Pressable>
   );
 }

@@ -8,10 +8,10 @@ import {
   type Project,
 } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
+import type { Brought } from '@/features/log';
 import { minutes, parseLength, type Ticks, type UnitSystem } from '@/core/units';
 
-/** What one line brings into the journal beside itself. */
-export type Brought = { events: EventBodyOf[]; entries: Entry[]; answers: readonly Answer[] };
+const withoutNew = (id: string): string => id.replace(/^new:/, '');
 
 const NO_HOURS = [0, 0, 0, 0, 0, 0, 0].map(minutes);
 
@@ -55,8 +55,8 @@ export function eventsOf(
         : entry,
     ),
     answers: answers.map((answer) =>
-      answer.slot === 'who' && answer.value.startsWith('new:')
-        ? { ...answer, value: idOf(answer.value.slice('new:'.length)) }
+      answer.slot === 'who'
+        ? { ...answer, value: answer.value.split(' ').map(withoutNew).map(idOf).join(' ') }
         : answer,
     ),
   };

@@ -195,6 +195,8 @@ const QUESTIONS: Record<Question['code'], (about: string) => string> = {
   'before-start': (about) =>
     `“${about}” is of a day before the first. Another day? The first day is changed under Settings.`,
   future: (about) => `“${about}” is of a day that has not come yet. Which is meant?`,
+  'odd-figure': (about) =>
+    `“${about}”: is the figure in thousands? Money here is written with a point before its cents.`,
   'which-day': (about) => `Which day is “${about}” of?`,
 };
 

@@ -14,9 +14,8 @@ import {
 } from '@/store';
 import { Button, Small, Strong } from '@/ui';
 import { chipsOf } from './chips-of';
-import { markOf } from './marks';
-import { Chip, SlotChips } from './SlotChips';
-import type { Line } from './useLine';
+import { Chip, markOf, type Line } from '@/features/log';
+import { SlotChips } from './SlotChips';
 import { choiceWords, effectWords, entryWords, jobPlace, jobTitle, questionWords } from './words';
 
 /** What a line will make, as slips, with its open questions. Nothing is kept yet. */

@@ -1,13 +1,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Answer, DayLog } from '@/core/house';
+import type { DayLog } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
-import type { PlainDate } from '@/core/units';
 import { freshId, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Field, Small, useKeeping } from '@/ui';
+import { useLine, useWhenRead } from '@/features/log';
 import { lineReader } from './reading';
-import { useLine } from './useLine';
-import { useWhenRead } from './useWhenRead';
 
 /**
  * Puts a line right: the same reading as in the strip, with what was answered before, on the line's own day unless it
@@ -16,14 +14,13 @@ import { useWhenRead } from './useWhenRead';
 export function LineEditor({
   line: said,
   day,
-  answers = [],
   action = 'Keep the change',
   onKeep,
   onClose,
 }: {
   line: string;
-  day?: PlainDate;
-  answers?: readonly Answer[];
+  /** The kept line it is. */
+  day?: DayLog;
   action?: string;
   /** Answers whether it was kept; `events` are what the line brings beside itself. */
   onKeep: (read: Omit<DayLog, 'id'>, events: readonly EventBodyOf[]) => Promise<boolean>;
@@ -33,7 +30,7 @@ export function LineEditor({
   const project = useAppSelector(selectProject);
   const [text, setText] = useState(said);
   const [asked, setAsked] = useState(false);
-  const line = useLine(text, lineReader, { day, kept: answers });
+  const line = useLine(text, lineReader, { day, kept: day?.answers });
   const keeping = useKeeping(text);
   const save = async () => {
     const { reading, open, entries } = line;
@@ -47,6 +44,7 @@ export function LineEditor({
       date,
       line: text.trim(),
       entries: brought.entries,
+      ...(day?.saidOn ? { saidOn: day.saidOn } : {}),
       ...(brought.answers.length > 0 ? { answers: [...brought.answers] } : {}),
     };
     await keeping(() => onKeep(read, brought.events), onClose);

@@ -1,0 +1,3 @@
+export { LineEditor } from './LineEditor';
+export { lineReader } from './reading';
+export { entryWords } from './words';
