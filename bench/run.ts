@@ -3,9 +3,7 @@ import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { forecastHouse } from '../src/core/forecast';
 import { readProjectFile } from '../src/core/files';
-import { readLine, contextOf } from '../src/core/evening';
-import { logJobs } from '../src/core/progress';
-import { plainDate } from '../src/core/units';
+import { eveningRows } from './evening';
 import { NOW, forecastRow, planningRows } from './planning';
 import { ageRows } from './age';
 import { blockingRows } from './blocking';
@@ -33,21 +31,13 @@ const rows: string[][] = [
 const demo = readProjectFile(readFileSync('demo/house.json', 'utf8'));
 if (demo.ok) {
   const { project, clock } = demo.value;
-  const context = contextOf(project, logJobs(project), plainDate('2026-03-14'));
-  const line =
-    '2h30 me and 2h Ana taping back bedroom, second coat done, 1 bucket compound, $18.40 screws';
   rows.push([
     'demo forecast',
     '',
     `${timed(() => forecastHouse(project, clock ?? NOW)).toFixed(0)} ms`,
     '',
   ]);
-  rows.push([
-    'reading a log line',
-    '',
-    `${timed(() => readLine(line, context)).toFixed(1)} ms`,
-    '',
-  ]);
+  rows.push(...eveningRows(project));
 }
 
 rows.push(...cuttingRows(), ...schedulingRows());

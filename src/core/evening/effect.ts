@@ -1,6 +1,6 @@
 import type { Entry, JobId } from '../house';
 import type { Plan, PlannedJob } from '../plan';
-import { addCents, type Cents, type Minutes, type Moment, type PlainDate } from '../units';
+import { addCents, moment, type Cents, type Minutes, type Moment, type PlainDate } from '../units';
 
 /** What keeping an entry changes, in facts; the screens put them into words. */
 export type Effect =
@@ -16,7 +16,7 @@ export type Effect =
   | { is: 'owed' };
 
 type Known = {
-  plan: Pick<Plan, 'gates'> | null;
+  plan: Pick<Plan, 'gates' | 'now'> | null;
   jobs: ReadonlyMap<string, PlannedJob>;
   /** What is left of the budget; null where none is set. */
   budgetLeft: Cents | null;
@@ -45,7 +45,7 @@ export function effectOf(entry: Entry, { plan, jobs, budgetLeft }: Known): Effec
       return {
         is: 'done',
         next: next?.id ?? null,
-        from: job.wait ? job.wait.until : null,
+        from: job.wait ? moment(plan.now + job.wait.minutes) : null,
         jobsLeft,
         after: job.gate === 'done' ? jobsLeft : Math.max(0, jobsLeft - 1),
       };

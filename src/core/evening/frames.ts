@@ -1,14 +1,13 @@
-import type { Entry } from '../house';
+import type { Kind } from './kinds';
 import { ENOUGH, stepsFor, type StepFit } from './evidence';
 import type { Stretch } from './line';
 import { whoWorked } from './people';
 import type { Cue } from './words/cues';
 import { FILLER } from './words/stems';
 import { SUSPICION_WORDS, first } from './words/finds';
+import { worksIn } from './works';
 import { TRADES, MAN } from './words/trades';
 import { CONTAINERS } from './words/units';
-
-export type Kind = Entry['kind'] | 'nothing';
 
 /** One way to read a stretch, and how well it fits. */
 export type Fit = { kind: Kind; score: number };
@@ -26,7 +25,7 @@ export class Facts {
   readonly days;
   readonly spans;
   readonly places;
-  readonly steps: StepFit[];
+  private fits: StepFit[] | null = null;
   readonly content: number;
   private readonly words: readonly string[];
 
@@ -40,11 +39,16 @@ export class Facts {
     this.days = stretch.all('day');
     this.spans = stretch.all('days');
     this.places = new Set(stretch.marked('place').flatMap(({ ids }) => ids)).size;
-    this.steps = stepsFor(stretch.stems(), stretch.context);
     this.words = stretch.freeWords().map((at) => stretch.line.tokens[at]?.word ?? '');
     this.content = stretch
       .freeWords(() => true)
       .filter((at) => !FILLER.has(stretch.line.tokens[at]?.word ?? '')).length;
+  }
+
+  /** The steps its words may speak of; worked out when somebody asks. */
+  get steps(): StepFit[] {
+    this.fits ??= stepsFor(this.stretch.stems(), this.stretch.context);
+    return this.fits;
   }
 
   get evidence(): number {
@@ -99,6 +103,11 @@ export class Facts {
     const [only, more] = this.amounts;
     if (!only || more) return false;
     return CONTAINERS.test(only.unit) ? this.isIn || this.has('set') : true;
+  }
+
+  /** Works of the library that it chooses for its room. */
+  get works(): string[] {
+    return worksIn(this.stretch);
   }
 
   /** "All in", "11 sheets up", "rail fitted": said behind the thing, not in front of a place. */
@@ -349,6 +358,10 @@ function find(facts: Facts): number | null {
 }
 
 function decision(facts: Facts): number | null {
+  // A room with the works it is to get: more of them at once are one statement.
+  const isPlain = facts.places === 1 && facts.durations.length + facts.money.length === 0;
+  const works = isPlain ? facts.works.length : 0;
+  if (works > 0) return 6 + 2 * works;
   if (!facts.has('decided')) return null;
   return (
     6 -

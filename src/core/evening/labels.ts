@@ -1,6 +1,6 @@
 import type { JobId, Project } from '../house';
 import { formatDate, formatMinutes, formatMoney, cents } from '../units';
-import type { Kind } from './frames';
+import type { Kind } from './kinds';
 import type { Label } from './reading';
 
 const KIND_NAMES: Readonly<Record<Kind, string>> = {

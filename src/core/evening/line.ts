@@ -16,6 +16,8 @@ export type Line = {
   marks: readonly Mark[];
   /** Tokens taken back in the same breath. */
   struck: ReadonlySet<number>;
+  /** Words that stand in no typed thing and were not taken back. */
+  plain: ReadonlySet<number>;
   context: LogContext;
 };
 
@@ -50,9 +52,12 @@ export class Stretch {
     };
   }
 
+  private said: string | null = null;
+
   /** As it was written, without signs at its ends. */
   get text(): string {
-    return textOf(this.line, this.at, this.to);
+    this.said ??= textOf(this.line, this.at, this.to);
+    return this.said;
   }
 
   all<K extends Item['is']>(is: K): ItemOf<K>[] {
@@ -73,14 +78,13 @@ export class Stretch {
 
   /** Indexes of the words that stand in no typed thing, no name and no cue of `but`. */
   freeWords(but: (mark: Mark) => boolean = (mark) => mark.is !== 'cue'): number[] {
-    const taken = new Set(this.line.struck);
-    for (const { at, to } of this.items) for (let one = at; one < to; one += 1) taken.add(one);
+    const taken = new Set<number>();
     for (const mark of this.marks) {
       if (but(mark)) for (let one = mark.at; one < mark.to; one += 1) taken.add(one);
     }
     const free: number[] = [];
     for (let at = this.at; at < this.to; at += 1) {
-      if (!taken.has(at) && this.line.tokens[at]?.kind === 'word') free.push(at);
+      if (!taken.has(at) && this.line.plain.has(at)) free.push(at);
     }
     return free;
   }
@@ -138,7 +142,14 @@ export function lineOf(text: string, context: LogContext): Line {
   const struck = struckOut(tokens, all);
   const items = all.filter(({ at }) => !struck.has(at));
   const marks = marksOf(tokens, all, context).filter(({ at }) => !struck.has(at));
-  return { text, tokens, items: withBareHours(tokens, items, marks), marks, struck, context };
+  const inItem = new Set(struck);
+  for (const { at, to } of items) for (let one = at; one < to; one += 1) inItem.add(one);
+  const plain = new Set<number>();
+  tokens.forEach(({ kind }, at) => {
+    if (kind === 'word' && !inItem.has(at)) plain.add(at);
+  });
+  const timed = withBareHours(tokens, items, marks);
+  return { text, tokens, items: timed, marks, struck, plain, context };
 }
 
 /** "Hours: me 2, Lena 3": figures beside names are hours where the line says so once for all. */

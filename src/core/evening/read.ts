@@ -2,13 +2,15 @@ import type { Answer, Entry, JobId, PlaceId } from '../house';
 import { addCents, cents, type PlainDate } from '../units';
 import { answersFor } from './answers';
 import type { LogContext } from './context';
-import { Facts, type Kind } from './frames';
+import { Facts } from './frames';
+import type { Kind } from './kinds';
 import { jobsFor, nearBest, placesSaid } from './jobs';
 import { lineOf, type Line } from './line';
 import { moneyIn, quotedIn } from './money';
 import type { Label, Memory, Part, Question, QuestionCode, Reading, Slot } from './reading';
 import { SAYINGS, visitsFor } from './sayings';
 import { statementsOf, type Statement } from './segment';
+import type { Span } from './tokens';
 import { leftWords } from './things';
 import { ONES } from './words/numbers';
 import { FILLER, stem } from './words/stems';
@@ -745,18 +747,22 @@ function joined(parts: readonly Part[]): Part[] {
   return out;
 }
 
-/** Stretches of the line that no statement holds, and filler words in those that do. */
-function ignoredIn(line: Line, parts: readonly Part[]) {
-  const isHeld = ({ from, to }: { from: number; to: number }) =>
+/** Joining words and signs: of the tokens that no typed thing, name or cue holds. */
+function ignoredIn(line: Line, parts: readonly Part[]): Span[] {
+  const held = new Set<number>();
+  for (const { at, to } of [...line.items, ...line.marks]) {
+    for (let one = at; one < to; one += 1) held.add(one);
+  }
+  const isIn = ({ from, to }: Span) =>
     parts.some(
       ({ span, entries, question }) =>
-        span.from <= from && to <= span.to && (entries.length > 0 || question),
+        span.from <= from && to <= span.to && (entries.length > 0 || question !== null),
     );
-  return line.tokens.flatMap((token) =>
-    token.kind === 'sign' || FILLER.has(token.word) || !isHeld(token)
-      ? [{ from: token.from, to: token.to }]
-      : [],
-  );
+  return line.tokens.flatMap((token, at) => {
+    const isJoining = token.kind === 'sign' || FILLER.has(token.word);
+    const isIgnored = !isIn(token) || (isJoining && !held.has(at));
+    return isIgnored ? [{ from: token.from, to: token.to }] : [];
+  });
 }
 
 /**

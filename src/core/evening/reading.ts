@@ -1,6 +1,6 @@
 import type { Answer, Element, Entry, JobId, PersonId, PlaceId, Suspicion } from '../house';
 import type { PlainDate } from '../units';
-import type { Kind } from './frames';
+import type { Kind } from './kinds';
 import type { Span } from './tokens';
 
 /** What of a statement can be answered or changed by itself. */

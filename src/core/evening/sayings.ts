@@ -55,9 +55,17 @@ const find: Reader = (facts, memory) => {
   ];
 };
 
-const decision: Reader = ({ stretch }, memory) => [
-  { kind: 'decision', text: sayingBehind(stretch, ['decided']), placeId: placeOf(stretch, memory) },
-];
+const decision: Reader = (facts, memory) => {
+  const { stretch, works } = facts;
+  return [
+    {
+      kind: 'decision',
+      text: works.length > 0 ? stretch.text : sayingBehind(stretch, ['decided']),
+      placeId: placeOf(stretch, memory),
+      ...(works.length > 0 ? { works } : {}),
+    },
+  ];
+};
 
 /** Talk in front of what is said. */
 const TALK = /^(?:(?:well|ok|okay|so|um|uh|also|hey)[,\s]+)+/i;

@@ -1,4 +1,5 @@
-import { Facts, fitsOf, type Fit, type Kind } from './frames';
+import { Facts, fitsOf, type Fit } from './frames';
+import type { Kind } from './kinds';
 import { Stretch, type Line } from './line';
 import type { MarkOf } from './marks';
 import type { Cue } from './words/cues';

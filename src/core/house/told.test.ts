@@ -1,4 +1,6 @@
-import type { Entry, Project } from '.';
+import type { Entry, EntryOf, Project } from '.';
+import { expectedCost } from '../risk';
+import { suspicionOf } from '../risk/from-find';
 import { keepLedger } from '../ledger';
 import { diaryTable } from '../tables';
 import { planHouse } from '../schedule';
@@ -28,6 +30,39 @@ const planOf = (project: Project) => {
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };
+
+describe('a find offers to become a suspicion', () => {
+  const found: EntryOf<'find'> = {
+    kind: 'find',
+    text: 'rot at the sill',
+    placeId: 'back' as never,
+    element: 'windows',
+    suspicion: 'rot',
+    minutes: 360 as never,
+    cents: cents(20_000),
+  };
+
+  it('with its words and what was guessed, once', () => {
+    const survey = suspicionOf(found, house(), day);
+    expect(survey).toMatchObject({
+      placeId: 'back',
+      element: 'windows',
+      decision: 'undecided',
+      suspicion: 'rot',
+      reason: 'rot at the sill',
+      risk: { minutes: { low: 360, high: 360 }, cents: { low: 20_000, high: 20_000 } },
+    });
+    if (!survey) throw new Error('no suspicion');
+    const walked = house({ type: 'elementSurveyed', payload: survey });
+    expect(suspicionOf(found, walked, day)).toBeUndefined();
+    expect(expectedCost(walked)).toBeGreaterThan(expectedCost(house()));
+  });
+
+  it('and none without a room or a kind of trouble', () => {
+    expect(suspicionOf({ ...found, placeId: null }, house(), day)).toBeUndefined();
+    expect(suspicionOf({ ...found, suspicion: undefined }, house(), day)).toBeUndefined();
+  });
+});
 
 describe('what a line brings about goes with the line', () => {
   const quote: Entry = {

@@ -1,7 +1,8 @@
 import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { diaryOf, pageSums, type DiaryPage } from '@/core/diary';
-import type { DayLog } from '@/core/house';
+import { surveyIdOf, type DayLog } from '@/core/house';
+import { suspicionOf } from '@/core/risk/from-find';
 import { formatDate, formatMinutes, formatMoney } from '@/core/units';
 import { LineEditor, entryWords } from '@/features/line';
 import { useHouseHead } from '@/features/shell';
@@ -106,6 +107,9 @@ function DayLine({ day, formerTitle }: { day: DayLog; formerTitle: FormerTitle }
       />
     );
   }
+  const suspicions = day.entries.flatMap((entry) =>
+    entry.kind === 'find' ? (suspicionOf(entry, project, today) ?? []) : [],
+  );
   const takeBack = () =>
     void dispatch(
       keep(
@@ -120,6 +124,23 @@ function DayLine({ day, formerTitle }: { day: DayLog; formerTitle: FormerTitle }
         const words = entryWords(entry, { project, jobs, formerTitle });
         return <Note key={at}>{`${words.figure} · ${words.title} · ${words.note}`}</Note>;
       })}
+      {suspicions.map((survey) => (
+        <Button
+          key={surveyIdOf(survey)}
+          look="quiet"
+          className="self-start"
+          label="Take it as a suspicion"
+          hint={`Take as a suspicion: ${survey.reason ?? ''}`}
+          onPress={() =>
+            void dispatch(
+              keep(
+                [{ type: 'elementSurveyed', payload: survey }],
+                'It weighs on the date until somebody has looked.',
+              ),
+            )
+          }
+        />
+      ))}
       <View className="flex-row gap-4">
         <Button
           look="quiet"

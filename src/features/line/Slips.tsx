@@ -150,7 +150,10 @@ function EntryRow({
   const effect = effectOf(first, { plan, jobs, budgetLeft: ledger.budget?.left ?? null });
   const changed = entries.length > 1 ? null : effectWords(effect, known, today);
   const day = first.on ? formatDate(first.on, today) : null;
-  const notes = [day, ...new Set(words.flatMap(({ note }) => note.split(' · '))), changed];
+  // Names first, then where: of several people on one thing the room is the same.
+  const parts = words.map(({ note }) => note.split(' · '));
+  const names = entries.length > 1 ? parts.map(([name]) => name).join(' and ') : parts[0]?.[0];
+  const notes = [day, names, ...(parts[0]?.slice(1) ?? []), changed];
   return (
     <View role="listitem">
       <View className="flex-row items-baseline gap-3">

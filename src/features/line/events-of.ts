@@ -1,5 +1,6 @@
 import {
   personIdSchema,
+  workChoiceSchema,
   rectangle,
   type Answer,
   type Entry,
@@ -47,6 +48,9 @@ export function eventsOf(
   return {
     events: [
       ...(ids.size > 0 ? [{ type: 'peopleAgreed' as const, payload: { people } }] : []),
+      ...entries.flatMap((entry) =>
+        entry.kind === 'decision' ? worksChosen(entry, project, freshId) : [],
+      ),
       ...entries.flatMap((entry) => (entry.kind === 'measured' ? roomSized(entry, project) : [])),
     ],
     entries: entries.map((entry) =>
@@ -60,6 +64,23 @@ export function eventsOf(
         : answer,
     ),
   };
+}
+
+/** The works a decision names, those the room has already left out. */
+function worksChosen(
+  { placeId, works = [] }: EntryOf<'decision'>,
+  project: Project,
+  freshId: () => string,
+): EventBodyOf[] {
+  if (placeId === null) return [];
+  const has = (workId: string) =>
+    Object.values(project.works).some((work) => work.placeId === placeId && work.workId === workId);
+  return works
+    .filter((workId) => !has(workId))
+    .map((workId) => ({
+      type: 'workChosen',
+      payload: workChoiceSchema.parse({ id: freshId(), placeId, workId, count: 1 }),
+    }));
 }
 
 /** The walls of a room whose length and width were said, where it is the room itself that was measured. */

@@ -20,7 +20,7 @@ export function Chip({
       onPress={onPress}
       className={`min-h-target max-w-full justify-center rounded-board border px-3 ${isOpen ? 'border-spruce bg-ground' : 'border-line bg-ground'}`}
     >
-      <Text numberOfLines={1} className="font-text text-small text-ink underline decoration-dotted">
+      <Text numberOfLines={1} className="font-sans text-small text-ink underline decoration-dotted">
         {label}
       </Text>
     </Pressable>

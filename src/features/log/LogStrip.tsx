@@ -99,7 +99,7 @@ export function LogStrip({ loadReader }: { loadReader: () => Promise<LineReader>
   return (
     <Strip
       label="Say your evening"
-      placeholder="Say your evening: 2h30 me, taping…"
+      placeholder="Say your evening…"
       text={text}
       pieces={
         line.reading && line.said === text

@@ -111,6 +111,17 @@ const SAME: Readonly<Record<string, string>> = {
 
 /** `taping`, `taped`, `tape` and `tapes` fall together. Crude on purpose: both sides go through it. */
 export function stem(word: string): string {
+  const known = KNOWN.get(word);
+  if (known !== undefined) return known;
+  const root = rootOf(word);
+  if (KNOWN.size >= 20_000) KNOWN.clear();
+  KNOWN.set(word, root);
+  return root;
+}
+/** The same words come up with every key. */
+const KNOWN = new Map<string, string>();
+
+function rootOf(word: string): string {
   const plain = word.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
   const told = IRREGULAR[plain] ?? plain;
   // Cut shorter it would be a tap.
