@@ -76,41 +76,6 @@ test('the kind and the source of a receipt are changed by chips on its slip', as
   await expect(porch.slips()).toContainText('tools · Living (shop front) · from contingency');
 });
 
-test('an evening of four facts, one put right by a chip, kept, and corrected three days later', async ({
-  porch,
-  page,
-}) => {
-  await porch.say(
-    '2h Ana painting ceiling back bedroom, $18.40 brushes, roofer quoted 2,400 for the roof, tomorrow call the office',
-  );
-  await expect(porch.slips().getByRole('listitem')).toHaveCount(4);
-  await expect(porch.slips()).toContainText('quote, nothing spent');
-  await porch.press(/^Change: 2h Ana/);
-  await porch.press('Who: Ana, change');
-  await porch.press('Me and Ana');
-  await expect(porch.slips()).toContainText('2h each');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText('Kept for today.')).toBeVisible();
-  await page.clock.setFixedTime('2026-03-17T20:00:00');
-  await page.reload();
-  await porch.go('Journal');
-  await page.getByRole('button', { name: /^Correct: 2h Ana painting/ }).click();
-  // The line stays on its day, and what was put right by the chip holds when a word changes.
-  await page
-    .getByLabel('The line')
-    .fill(
-      '3h Ana painting ceiling back bedroom, $18.40 brushes, roofer quoted 2,400 for the roof, tomorrow call the office',
-    );
-  await expect(porch.slips()).toContainText('3h each');
-  await porch.press('Keep the change');
-  await expect(page.getByRole('heading', { name: /Sat 14 Mar/ })).toBeVisible();
-  await expect(page.getByText(/3h · .*Ana · Back bedroom/)).toBeVisible();
-  await porch.go('Today');
-  await expect(page.getByText('tomorrow call the office')).toBeVisible();
-  await porch.press('Done: tomorrow call the office');
-  await expect(page.getByText('tomorrow call the office', { exact: true })).toBeHidden();
-});
-
 test('a question is answered, opened again, and answered otherwise', async ({ porch }) => {
   await porch.say('2h caulking');
   await porch.press('Hours only, no job');

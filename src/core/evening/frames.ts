@@ -143,6 +143,10 @@ export class Facts {
     );
   }
 
+  opensWith(cue: Cue): boolean {
+    return this.stretch.cueAt(cue)?.at === this.stretch.at;
+  }
+
   /** Whether one of some cues is the last word. */
   endsWith(...cues: readonly Cue[]): boolean {
     const { marks, to } = this.stretch;
@@ -557,7 +561,7 @@ export function fitsOf(facts: Facts): Fit[] {
     facts.shares.length +
     facts.amounts.length +
     facts.sizes.length;
-  const opens = facts.stretch.cueAt('note')?.at === facts.stretch.at;
+  const opens = facts.opensWith('note');
   const accounted = facts.has('thought') ? figures - facts.durations.length : figures;
   fits.push({
     kind: 'note',

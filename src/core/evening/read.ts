@@ -201,7 +201,7 @@ function figuresLeft({ facts }: Statement, kind: Kind): number {
     case 'measured':
       return numbers.length + money.length + durations.length;
     case 'note':
-      return facts.isUnreal
+      return facts.isUnreal || facts.opensWith('note')
         ? 0
         : numbers.length + money.length + amounts.length + durations.length + shares.length;
     case 'weather':

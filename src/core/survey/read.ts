@@ -202,27 +202,13 @@ class Walk {
     const [element] = elements;
     const isSame = last?.placeId === place.id && (!element || element === last.element);
     if (ALL_SOUND.test(words)) this.surveys.push(...allSound(this.project, place, this.on));
-    else if (
-      last &&
-      isSame &&
-      decision === undefined &&
-      (element || condition || !this.isNew(words))
-    ) {
+    else if (last && isSame && decision === undefined) {
       this.surveys[this.surveys.length - 1] = described(last, clause, place, words, true);
     } else if (element === undefined) this.note(clause, place.id);
     else {
       // A sill belongs to its window: what is part of a thing just named adds to it.
       for (const one of elements) this.see(place, one, clause, decision, condition);
     }
-  }
-
-  /** Words that say nothing of what was named before them. */
-  private isNew(words: string): boolean {
-    return (
-      first(SUSPICION_WORDS, words) === undefined &&
-      WAY_WORDS.every(([pattern]) => !pattern.test(words)) &&
-      sizeIn(words) === null
-    );
   }
 
   private see(

@@ -572,6 +572,66 @@ describe('said while walking', () => {
     expect(read(line, standing as never).questions).toEqual([expect.objectContaining({ code })]);
   });
 
+  // By the element, what becomes of it, its state, and what is suspected.
+  it.each([
+    ['door becomes window, 36 wide', [['doors', 'replace', 'unknown', null]]],
+    ['window smaller', [['windows', 'replace', 'unknown', null]]],
+    [
+      'ceiling leaks and floor sags',
+      [
+        ['ceiling', 'undecided', 'failing', 'leak'],
+        ['floor', 'undecided', 'failing', 'movement'],
+      ],
+    ],
+    [
+      'chimney gone, stove stays, partition out',
+      [
+        ['chimney', 'remove', 'tired', null],
+        ['stove', 'keep', 'sound', null],
+        ['partition', 'remove', 'tired', null],
+      ],
+    ],
+    [
+      'walls and ceiling patch',
+      [
+        ['walls', 'repair', 'tired', null],
+        ['ceiling', 'repair', 'tired', null],
+      ],
+    ],
+    ['insulation missing in the walls', [['insulation', 'undecided', 'failing', null]]],
+    ['window closed up', [['windows', 'remove', 'tired', null]]],
+  ] as const)('understands "%s"', (line, expected) => {
+    const { surveys, questions } = read(line, back);
+    expect(questions).toEqual([]);
+    expect(
+      surveys.map(({ element, decision, condition, suspicion }) => [
+        element,
+        decision,
+        condition,
+        suspicion,
+      ]),
+    ).toEqual(expected);
+  });
+
+  it('changes an opening by its own way, with the size that was said', () => {
+    expect(read('door becomes window, 36 wide', back).surveys[0]).toMatchObject({
+      how: 'change-opening',
+      size: '36 wide',
+      count: 1,
+    });
+  });
+
+  it('takes several rooms at once, and keeps what it does not know as a note of the place', () => {
+    expect(
+      read('back bedroom and bathroom floor replace').surveys.map(({ placeId }) => placeId),
+    ).toEqual(['back', 'bath']);
+    expect(read('odd draught', back)).toMatchObject({
+      surveys: [],
+      questions: [],
+      notes: [{ placeId: 'back', text: 'odd draught' }],
+    });
+  });
+
   it('never throws and never decides what was not said', () => {
     fc.assert(
       fc.property(fc.string(), (line) => {

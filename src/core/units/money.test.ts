@@ -53,3 +53,27 @@ describe('money', () => {
     );
   });
 });
+
+describe('money as a house writes it', () => {
+  // Thousands with points only where the house writes so; a k is a thousand; one or two digits behind a sign are cents.
+  it.each([
+    ['6300', 'point', 630_000],
+    ['65.000', 'comma', 6_500_000],
+    ['1.250,00', 'point', 125_000],
+    ['38k', 'point', 3_800_000],
+    ['1,5k', 'comma', 150_000],
+    ['4,85', 'point', 485],
+    ['1,234,567', 'point', 123_456_700],
+  ] as const)('reads %s where a %s stands before cents', (text, style, cents) => {
+    expect(parseMoney(text, style)).toEqual({ ok: true, value: cents });
+  });
+
+  it.each([
+    ['65.000', 'point'],
+    ['12,34,5', 'point'],
+    ['1.2.3', 'comma'],
+    ['1,2345', 'comma'],
+  ] as const)('refuses %s where a %s stands before cents', (text, style) => {
+    expect(parseMoney(text, style).ok).toBe(false);
+  });
+});

@@ -35,7 +35,8 @@ function figureOf(text: string, style: 'point' | 'comma'): number | undefined {
     new Set(between).size <= 1 && !(hasCents && between.includes(signs.at(-1) ?? ''));
   // Where the point is for cents, "1.234" is a slip.
   const isSlip = style === 'point' && !hasCents && signs.includes('.');
-  if (!isGrouped || !isOneSign || last.length > 3 || isSlip) return undefined;
+  if (!isGrouped || !isOneSign || (groups.length > 1 && last.length > 3) || isSlip)
+    return undefined;
   return Number(whole.join('')) * 100 + (hasCents ? Number(last.padEnd(2, '0')) : 0);
 }
 

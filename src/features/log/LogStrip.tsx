@@ -49,7 +49,7 @@ export function LogStrip({ loadReader }: { loadReader: () => Promise<LineReader>
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
-  const { text, type, takeOut } = useDraftLine('log strip');
+  const { text, isLoading, type, takeOut } = useDraftLine('log strip');
   const [isAbout, setAbout] = useState(false);
   const reader = useReader(loadReader, isAbout || text !== '');
   const [asked, setAsked] = useState(false);
@@ -93,7 +93,7 @@ export function LogStrip({ loadReader }: { loadReader: () => Promise<LineReader>
     }
     setKeeping(false);
   };
-  const keepWhenRead = useWhenRead(keeping || line.isBehind, keepLine);
+  const keepWhenRead = useWhenRead(keeping || isLoading || line.isBehind, keepLine);
   const hasRoom = line.entries.some((entry) => 'placeId' in entry && entry.placeId !== null);
 
   return (

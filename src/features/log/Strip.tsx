@@ -9,10 +9,13 @@ import type { Piece } from './marks';
 export function useDraftLine(draft: string) {
   const dispatch = useAppDispatch();
   const [text, setText] = useState('');
+  const [isLoading, setLoading] = useState(true);
   useEffect(() => {
     let unmounted = false;
     void dispatch(loadDraft(draft)).then((saved) => {
-      if (!unmounted) setText((now) => (now === '' ? saved : now));
+      if (unmounted) return;
+      setText((now) => (now === '' ? saved : now));
+      setLoading(false);
     });
     return () => {
       unmounted = true;
@@ -34,7 +37,7 @@ export function useDraftLine(draft: string) {
     type(rest);
     return rest === '';
   };
-  return { text, type, takeOut };
+  return { text, isLoading, type, takeOut };
 }
 
 /** The docked strip: what the line will keep rises above it, and why it was not kept yet. */
