@@ -134,6 +134,19 @@ describe('an evening in one breath', () => {
     ]);
   });
 
+  it('takes half a job’s words beside strange ones for no job', () => {
+    expect(entries('2h hanging pictures back bedroom')).toEqual([
+      {
+        kind: 'hours',
+        personId: 'me',
+        minutes: 120,
+        jobId: null,
+        placeId: 'back',
+        what: 'hanging pictures',
+      },
+    ]);
+  });
+
   it.each([
     ['yesterday 2h stripping walls back bedroom', '2026-03-13'],
     ['Thu 12 Mar 2h stripping walls back bedroom', '2026-03-12'],
