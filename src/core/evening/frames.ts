@@ -121,6 +121,17 @@ export class Facts {
     });
   }
 
+  /** Figures that are no typed thing, such as "1e9", "-200" or a percentage over a hundred. */
+  get oddFigures(): number {
+    const { line, at, to } = this.stretch;
+    const isIn = (one: number) => line.items.some((item) => item.at <= one && one < item.to);
+    const loose = line.tokens.filter(
+      ({ kind }, one) =>
+        kind === 'number' && one >= at && one < to && !isIn(one) && !line.struck.has(one),
+    ).length;
+    return loose + this.stretch.all('percent').filter(({ percent }) => percent > 100).length;
+  }
+
   says(pattern: RegExp): boolean {
     return this.words.some((word) => pattern.test(word));
   }

@@ -55,7 +55,10 @@ class Scanner {
   }
 
   number(at: number): SaidNumber | undefined {
-    return numberAt(this.tokens, at, this.ways.numberStyle);
+    const number = numberAt(this.tokens, at, this.ways.numberStyle);
+    const [letter, digits] = [this.tokens[number?.to ?? -1], this.tokens[(number?.to ?? -1) + 1]];
+    const isOdd = letter?.glued && letter.word === 'e' && digits?.glued && digits.kind === 'number';
+    return isOdd ? undefined : number;
   }
 
   itemAt(at: number): Item | undefined {
@@ -349,6 +352,7 @@ class Scanner {
     if (!unit) return undefined;
     const heard =
       HOURS.test(unit.word) || (HOURS_HEARD.test(unit.word) && this.tokens[at]?.kind !== 'sign');
+    if (number.value <= 0) return undefined;
     const sign = this.word(at - 1) === '-' && this.tokens[at]?.glued && !this.tokens[at - 1]?.glued;
     if (sign) return undefined;
     if (heard) return this.withRest(at, number.to + 1, Math.round(number.value * 60));
@@ -563,6 +567,10 @@ class Scanner {
   }
 
   private bare(at: number): Item | undefined {
+    // "-200" and "1e9" are no plain figures; what is no item is asked about.
+    const isNegative =
+      /^[-−]$/.test(this.word(at - 1)) && this.tokens[at]?.glued && !this.tokens[at - 1]?.glued;
+    if (isNegative) return undefined;
     const number = this.number(at);
     if (!number) return undefined;
     // "One of us", "the one": no number.

@@ -220,6 +220,11 @@ describe('where it is unclear it asks', () => {
     ['last weekend 2h stripping walls back bedroom', 'which-day'],
     ['$65.000 for the roof', 'odd-figure'],
     ['strip walls back bedroom nearly done', 'how-far'],
+    ['2h stripping walls nursery', 'which-job'],
+    ['strip walls back bedroom 200%', 'what-is-this'],
+    ['$1e9 nails', 'what-is-this'],
+    ['quote -200 roof', 'what-is-this'],
+    ['0h stripping walls back bedroom', 'what-is-this'],
   ])('about "%s": %s', (line, code) => {
     expect(entries(line)).toEqual([]);
     expect(open(line).map((question) => question.code)).toEqual([code]);

@@ -249,7 +249,7 @@ function barelyNamed(statement: Statement, memory: Memory, context: LogContext):
   const { facts } = statement;
   if (
     statement.kind !== 'note' ||
-    figuresLeft(statement, 'note') > 0 ||
+    figuresLeft(statement, 'note') + facts.oddFigures > 0 ||
     facts.isUnreal ||
     facts.evidence < BARE_WORK ||
     facts.has('note')
@@ -477,8 +477,8 @@ class Reader {
     }
     const isLeft =
       answeredKind === undefined &&
-      figuresLeft(statement, kind) > 0 &&
-      told.get('sure') === undefined;
+      told.get('sure') === undefined &&
+      (figuresLeft(statement, kind) > 0 || (facts.oddFigures > 0 && !facts.opensWith('note')));
     if (!made.ask && made.entries.length === 0 && about !== '') {
       made = {
         entries: sayingMade(statement, 'note', this.memory, this.context).entries,

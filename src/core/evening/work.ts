@@ -8,7 +8,8 @@ import { whoWorked } from './people';
 import type { Label, Memory, QuestionCode, Slot } from './reading';
 import type { Statement } from './segment';
 import { thingIn } from './things';
-import { FILLER, wordsIn } from './words/stems';
+import { meantBy } from './marks';
+import { FILLER, stem, wordsIn } from './words/stems';
 import { inFeet } from './words/units';
 
 /** A statement's reading before it is written down: entries, or what to choose between. */
@@ -269,7 +270,14 @@ export function workMade(
   }
   if (all.length > 1)
     return { ...made, entries: [], ask: placesAsked(all, found, rows, entriesFor) };
-  if (near.length > 1) {
+  // "Taping nursery": a room this house does not have must not become another.
+  const isElsewhere =
+    best !== undefined &&
+    best.job.placeId !== null &&
+    all.length === 0 &&
+    unclear === null &&
+    hasStrangeWord(stretch, context);
+  if (near.length > 1 || isElsewhere) {
     return {
       ...made,
       entries: [],
@@ -318,6 +326,13 @@ export function workMade(
   }
   return { ...made, entries: entriesFor(best?.job ?? null, rows), wordsKept: !best };
 }
+
+/** A word behind the work that nothing in the house, and no talk, knows. */
+const hasStrangeWord = (stretch: Stretch, { lexicon }: LogContext): boolean =>
+  stretch
+    .freeWords(() => true)
+    .map((at) => meantBy(stretch.line.tokens[at]?.word ?? '', stretch.context))
+    .some((word) => word.length > 3 && !lexicon.words.has(word) && !lexicon.byStem.has(stem(word)));
 
 type Rows = { personId: PersonId; minutes: number }[];
 
