@@ -413,7 +413,10 @@ class Scanner {
         next += 1;
       }
       const number = this.moneyNumber(next);
-      if (number) return this.sum(from, number.to, sign * number.value, before);
+      const unit = this.tokens[number?.to ?? -1];
+      // "€ 2h30": the figure is a time.
+      const isTime = unit?.glued === true && (HOURS.test(unit.word) || MINUTES.test(unit.word));
+      if (number && !isTime) return this.sum(from, number.to, sign * number.value, before);
     }
     const number = this.moneyNumber(at);
     if (!number) return undefined;
