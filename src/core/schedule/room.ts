@@ -29,11 +29,22 @@ export class RoomCalendar {
 
   /** The end of the last thing that stands in the way between two moments; undefined when the room is clear. */
   busyUntil(from: Moment, to: Moment): Moment | undefined {
+    return this.lastOf(from, to, () => true);
+  }
+
+  /** The same of what shuts it alone; somebody working there leaves it open for a look. */
+  shutUntil(from: Moment, to: Moment): Moment | undefined {
+    return this.lastOf(from, to, ({ shuts }) => shuts);
+  }
+
+  private lastOf(from: Moment, to: Moment, counts: (taken: Taken) => boolean): Moment | undefined {
     let last: Moment | undefined;
     const lastDay = Math.floor((to - 1) / MINUTES_PER_DAY);
     for (let day = Math.floor(from / MINUTES_PER_DAY); day <= lastDay; day += 1) {
-      for (const { stretch } of this.byDay.get(day) ?? []) {
-        if (stretch.from < to && stretch.to > from && stretch.to > (last ?? 0)) last = stretch.to;
+      for (const taken of this.byDay.get(day) ?? []) {
+        const { stretch } = taken;
+        const isIn = stretch.from < to && stretch.to > from;
+        if (isIn && counts(taken) && stretch.to > (last ?? 0)) last = stretch.to;
       }
     }
     return last;

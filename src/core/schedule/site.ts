@@ -104,8 +104,24 @@ export class Site {
       case 'span':
         return this.placeSpan(task, work, earliest);
       case 'hold':
-        return placeVisit(moment(Math.max(earliest, work.bookedFrom)));
+        return this.placeVisitIn(task, moment(Math.max(earliest, work.bookedFrom)));
     }
+  }
+
+  /** An inspector does not walk on what sets: the first visit on a day when the room is open. */
+  private placeVisitIn(task: Task, earliest: Moment): Placement {
+    const room = this.room(task);
+    let from = earliest;
+    for (let tries = 0; tries < ROOM_TRIES; tries += 1) {
+      const visit = placeVisit(from);
+      const until = room?.shutUntil(visit.start, visit.finish);
+      if (until === undefined) {
+        this.occupy(task, visit);
+        return visit;
+      }
+      from = until;
+    }
+    return placeVisit(from);
   }
 
   private room({ placeId }: Task): RoomCalendar | undefined {
