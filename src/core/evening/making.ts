@@ -13,7 +13,6 @@ export type Made = {
   jobs?: readonly JobId[];
   job?: LogJob | null;
   place?: PlaceId | null;
-  people?: readonly PersonId[];
   /** Tokens whose words the entries hold. */
   wordsKept?: boolean;
 };

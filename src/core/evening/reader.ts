@@ -51,7 +51,7 @@ const isNoteOf = (entries: readonly Entry[]): boolean =>
   entries.length > 0 && entries.every(({ kind }) => kind === 'note');
 
 export class Reader {
-  private memory: Memory = { place: null, jobId: null, people: null, afterFind: false };
+  private memory: Memory = { place: null, jobId: null, afterFind: false };
   private readonly worked = new Map<string, number>();
   readonly parts: Part[] = [];
   /** Other days the day said in front may mean. */
@@ -338,7 +338,6 @@ export class Reader {
       // A receipt's rooms are its own: they do not become the room the talk is about.
       place: spends ? this.memory.place : (job?.placeId ?? all[0] ?? this.memory.place),
       jobId: job?.id ?? this.memory.jobId,
-      people: made.people ?? this.memory.people,
       afterFind: kind === 'find' || (spends && this.memory.afterFind),
     };
   }

@@ -101,7 +101,6 @@ export type Reading = {
 export type Memory = {
   place: PlaceId | null;
   jobId: JobId | null;
-  people: readonly PersonId[] | null;
   afterFind: boolean;
 };
 

@@ -143,13 +143,11 @@ export function workMade(
       jobs,
       job,
       place: job?.placeId ?? room,
-      people: rows.map(({ personId }) => personId),
     };
   }
   const near = nearBest(found);
   const [best] = near;
-  const people = rows.map(({ personId }) => personId);
-  const made = { jobs, job: best?.job ?? null, place: best?.job.placeId ?? room, people };
+  const made = { jobs, job: best?.job ?? null, place: best?.job.placeId ?? room };
   if (rows.length === 0 && (!worked.ok || answeredWho === undefined)) {
     return {
       ...made,
