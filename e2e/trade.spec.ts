@@ -145,6 +145,8 @@ test('how places belong together is guessed, put right, and kept', async ({ porc
   await porch.press('Put right: North face is the outside of');
   await page.getByRole('checkbox', { name: 'Bedroom' }).click();
   await porch.press('Keep it so');
+  // Kept is what the screen says is kept; only then may the page go.
+  await expect(page.getByText('told', { exact: true })).toBeVisible();
   await page.reload();
   await expect(page.getByText('told', { exact: true })).toBeVisible();
   await porch.press('Put right: North face is the outside of');
