@@ -1,3 +1,4 @@
+import { stepInId } from '../steps';
 import {
   daysInOrder,
   placesInOrder,
@@ -113,7 +114,7 @@ function withOwnWords(jobs: readonly LogJob[], lessons: readonly Taught[]): read
   const own = lessons.filter(({ is }) => is === 'job');
   if (own.length === 0) return jobs;
   return jobs.map((job) => {
-    const step = job.id.split('/')[1]?.replace(/#\d+$/, '');
+    const step = stepInId(job.id);
     const words = own.filter(({ of }) => of === step).map(({ word }) => word);
     return words.length === 0 ? job : { ...job, says: [...job.says, ...words] };
   });
@@ -185,7 +186,7 @@ function stepsOf(jobs: readonly LogJob[]): KnownStep[] {
   }
   return [...groups.values()].map((same) => {
     const [job] = same;
-    const step = job?.id.split('/')[1]?.replace(/#\d+$/, '') ?? '';
+    const step = (job && stepInId(job.id)) ?? '';
     const doing = doingOf(step);
     const phrases = [job?.title ?? '', ...(job?.says ?? [])].map(phraseStems);
     return {

@@ -1,3 +1,4 @@
+import { stepInId } from '../steps';
 import type { Answer, Meaning } from '../house';
 import type { LogContext } from './context';
 import type { Reading } from './reading';
@@ -50,7 +51,7 @@ export function lessonsOf(
         ? [{ word: name, means: { is: 'person' as const, of: who } }]
         : [];
     const job = answers.find(({ slot, about }) => slot === 'job' && about === part.about)?.value;
-    const step = job?.split('/')[1]?.replace(/#\d+$/, '');
+    const step = job && stepInId(job);
     const [word, more] = part.strangeWords;
     const ownWord =
       step !== undefined && word !== undefined && more === undefined && !isKnown(word, context)

@@ -60,7 +60,9 @@ export {
   type RoomFault,
   type RoomShape,
 } from './room';
+export { SKILLS, skillSchema, type Skill } from './skills';
 export {
+  handsOf,
   minutesOn,
   personIdSchema,
   personSchema,
@@ -86,13 +88,16 @@ export {
   type SpendKind,
 } from './entries';
 export {
+  jobDropSchema,
+  jobFiguresSchema,
+  jobSplitSchema,
   ownJobSchema,
-  workChoiceIdSchema,
-  workChoiceSchema,
+  type JobDrop,
+  type JobFigures,
+  type JobSplit,
   type OwnJob,
-  type WorkChoice,
-  type WorkChoiceId,
-} from './works';
+} from './own-jobs';
+export { workChoiceIdSchema, workChoiceSchema, type WorkChoice, type WorkChoiceId } from './works';
 export {
   SCHOOL_OPTIONS,
   deferralKey,

@@ -1,12 +1,14 @@
 import { z } from 'zod';
 import {
   isWeekend,
+  centsSchema,
   minutesSchema,
   plainDateSchema,
   weekdayOf,
   type Minutes,
   type PlainDate,
 } from '../units';
+import { skillSchema } from './skills';
 import { LONGEST_NOTE, keySchema } from './text';
 
 export const personIdSchema = keySchema(64).brand<'PersonId'>();
@@ -27,13 +29,21 @@ export type DatedHours = z.infer<typeof datedHoursSchema>;
 export const personSchema = z.object({
   id: personIdSchema,
   name: z.string().trim().min(1).max(60),
-  role: z.enum(['self', 'helper']),
+  /** The first owner is "me" in the log; a crew is paid by the day. */
+  role: z.enum(['self', 'helper', 'crew']),
   /** Working minutes for Monday … Sunday. */
   week: z.array(minutesSchema.max(960)).length(7),
   /** The later of two that speak of one day counts. */
   dates: z.array(datedHoursSchema).max(60).optional(),
+  /** The only kinds of work they do; left out for people who do anything. */
+  skills: z.array(skillSchema).max(20).optional(),
+  /** How many a crew is, and what a day of it costs, all of them together. */
+  crew: z.object({ size: z.int().min(1).max(12), dayCents: centsSchema.min(0) }).optional(),
 });
 export type Person = z.infer<typeof personSchema>;
+
+/** How many pairs of hands somebody brings. */
+export const handsOf = ({ crew }: Person): number => crew?.size ?? 1;
 
 const monthDay = (date: PlainDate): string => date.slice(5);
 

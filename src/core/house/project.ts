@@ -23,7 +23,8 @@ import {
 import { keySchema } from './text';
 import { demandSchema, photoSchema, settlementSchema, surveySchema } from './survey';
 import { placeTodaySchema } from './state';
-import { ownJobSchema, workChoiceSchema } from './works';
+import { jobDropSchema, jobFiguresSchema, jobSplitSchema, ownJobSchema } from './own-jobs';
+import { workChoiceSchema } from './works';
 
 export const houseSchema = z.object({
   name: z.string().trim().min(1).max(80),
@@ -64,6 +65,10 @@ export const projectSchema = z.object({
   placeOrder: z.array(placeIdSchema),
   works: z.record(z.string(), workChoiceSchema),
   ownJobs: z.record(z.string(), ownJobSchema),
+  /** What the owner says of single jobs, over the starting figures. */
+  jobFigures: z.record(z.string(), jobFiguresSchema),
+  splits: z.record(z.string(), jobSplitSchema),
+  droppedJobs: z.record(z.string(), jobDropSchema),
   days: z.record(z.string(), dayLogSchema),
   /** Own checks on the gates, by condition, with the day. */
   checks: z.record(z.string(), plainDateSchema),

@@ -86,6 +86,31 @@ export function findLoop(ids: readonly JobId[], links: readonly Link[]): JobId[]
 }
 
 /**
+ * Takes jobs out of the links without letting go of the order around them: whatever came before one of them comes
+ * before all that came after it. Its own wait goes with it.
+ */
+export function withoutJobs(links: readonly Link[], gone: ReadonlySet<JobId>): Link[] {
+  let kept = [...links];
+  for (const id of gone) {
+    const into = kept.filter(({ after }) => after === id);
+    const outOf = kept.filter(({ before }) => before === id);
+    const pairs = new Set(kept.map(({ before, after }) => `${before}>${after}`));
+    const round = into.flatMap((first) =>
+      outOf
+        .filter(({ after }) => after !== first.before && !pairs.has(`${first.before}>${after}`))
+        .map((second): Link => ({
+          before: first.before,
+          after: second.after,
+          why: second.why,
+          strength: second.strength === 'own' ? first.strength : second.strength,
+        })),
+    );
+    kept = [...kept.filter(({ before, after }) => before !== id && after !== id), ...round];
+  }
+  return kept;
+}
+
+/**
  * Drops links that a chain of others already implies, so that a reason names the nearest cause.
  * Safe because no job lasts less than nothing and no wait is negative. A job that is passed already holds nothing back
  * and implies nothing: what was to come before it may still be open. Expects no loop.

@@ -5,6 +5,7 @@ export {
   closureBefore,
   findLoop,
   withoutImplied,
+  withoutJobs,
   type Graph,
   type Link,
 } from './graph';

@@ -130,16 +130,18 @@ function linksOfHouse(jobs: readonly Job[], own: OwnOrder, add: (link: Link) => 
 
 function ownLinks(jobs: readonly Job[]): Link[] {
   const known = new Set(jobs.map((job) => job.id));
-  return jobs.flatMap((job) =>
-    job.ownBefore
-      .filter((after) => known.has(after))
-      .map((after) => ({
-        before: job.id,
-        after,
-        why: job.because[0] ?? '',
-        strength: 'own' as const,
-      })),
-  );
+  return jobs.flatMap((job) => {
+    const own = { why: job.because[0] ?? '', strength: 'own' as const };
+    const why = job.part === 'rest' ? 'It is the rest of a job you split.' : own.why;
+    return [
+      ...job.ownBefore
+        .filter((after) => known.has(after))
+        .map((after) => ({ before: job.id, after, ...own })),
+      ...job.ownAfter
+        .filter((before) => known.has(before))
+        .map((before) => ({ before, after: job.id, ...own, why })),
+    ];
+  });
 }
 
 const MOVE_IN = 'move.in';

@@ -4,6 +4,8 @@ import type { HouseToPlan } from '../house';
 export type OwnOrder = Pick<
   HouseToPlan,
   | 'ownRules'
+  | 'splits'
+  | 'droppedJobs'
   | 'overruled'
   | 'path'
   | 'schools'

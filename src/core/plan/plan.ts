@@ -100,7 +100,7 @@ export const plannedJobSchema = z.object({
   heldBy: z.array(heldBySchema),
   slackDays: z.int(),
   /** What could not be had: a second pair of hands, a day long enough for one go, the hired tool back in time. */
-  lacks: z.array(z.enum(['second-pair', 'long-day', 'short-hire', 'long-gap'])),
+  lacks: z.array(z.enum(['second-pair', 'long-day', 'short-hire', 'long-gap', 'nobody-able'])),
   limits: z.object({
     inOneGo: z.enum(['each', 'whole']).optional(),
     shuts: z.enum(['work', 'wait']).optional(),
@@ -109,6 +109,23 @@ export const plannedJobSchema = z.object({
   }),
   cautions: z.array(z.string()),
   because: z.array(z.string()),
+  /** Which part of a split job it is. */
+  part: z.enum(['first', 'rest']).nullable(),
+  by: personIdSchema.nullable(),
+  note: z.string().nullable(),
+  /** What it costs as planned: its materials and what else it takes, or a trade's price. */
+  cost: centsSchema,
+  /** What it had before the owner's own figures; null where it has none of those. */
+  starting: z
+    .object({
+      minutes: minutesSchema,
+      quantity: quantitySchema,
+      waitHours: z.number(),
+      hands: z.union([z.literal(1), z.literal(2)]).nullable(),
+      workdays: z.int().nullable(),
+      cents: centsSchema,
+    })
+    .nullable(),
 });
 export type PlannedJob = z.infer<typeof plannedJobSchema>;
 

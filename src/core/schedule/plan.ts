@@ -3,7 +3,7 @@ import { conditionStates } from '../keys';
 import type { Link } from '../order';
 import { progressOf } from '../progress';
 import { fail, ok, type Result } from '../result';
-import type { GateId, Job } from '../steps';
+import { plannedCost, type GateId, type Job } from '../steps';
 import {
   MINUTES_PER_DAY,
   addCents,
@@ -15,6 +15,7 @@ import {
   moment,
   momentAt,
   plainDate,
+  type Cents,
   type Moment,
 } from '../units';
 import { coveredBy } from './covered';
@@ -221,6 +222,11 @@ function plannedJob(
     limits: job.limits,
     cautions: [...job.cautions],
     because: [...job.because],
+    part: job.part ?? null,
+    by: job.by ?? null,
+    note: job.note ?? null,
+    cost: plannedCost(job),
+    starting: job.starting ?? null,
   };
 }
 
@@ -243,17 +249,16 @@ function decidingChain(open: ReadonlyMap<JobId, PlannedJob>): JobId[] {
   return chain.toReversed();
 }
 
+const boughtFor = (ground: Ground, job: Job): Cents[] =>
+  job.materials.filter(({ lineId }) => !ground.orders.has(lineId)).map(({ price }) => price);
+
 function moneyLeftOf(ground: Ground, jobIds: ReadonlySet<JobId>) {
   return addCents(
     ground.jobs.flatMap((job) => {
       if (!jobIds.has(job.id)) return [];
-      if (job.work.kind === 'span') return [job.work.price];
+      if (job.work.kind === 'span') return [job.work.price, ...boughtFor(ground, job)];
       const begun = progressOf(ground.progress, job.id).firstOn !== null;
-      return begun
-        ? []
-        : job.materials
-            .filter(({ lineId }) => !ground.orders.has(lineId))
-            .map(({ price }) => price);
+      return begun ? [] : [job.lump, ...boughtFor(ground, job)];
     }),
   );
 }

@@ -7,6 +7,7 @@ import {
   linkJobs,
   soonPairs,
   withoutImplied,
+  withoutJobs,
   type Graph,
   type Link,
 } from '../order';
@@ -14,7 +15,7 @@ import { asPlanningInput } from '../planning';
 import { effortLeft, progressOf, readProgress, type Progress } from '../progress';
 import { fail, ok, type Result } from '../result';
 import { allowances, openRisks } from '../risk';
-import { amountOf, expandJobs, type Job } from '../steps';
+import { amountOf, expandAll, skillOf, type Job } from '../steps';
 import { answerOf } from '../schools';
 import { openQuestions, type Undecided } from '../survey';
 import {
@@ -75,11 +76,20 @@ export function layGround(
   caution: Caution,
 ): Result<Ground, PlanError> {
   const project = asPlanningInput(house);
-  const jobs = expandJobs(project);
+  const all = expandAll(project);
+  const dropped = new Set(
+    all.filter(({ id }) => Object.hasOwn(project.droppedJobs, id)).map(({ id }) => id),
+  );
+  const jobs = all.filter(({ id }) => !dropped.has(id));
   const ids = jobs.map((job) => job.id);
   const progress = readProgress(project);
   const orders = ordersByLine(project);
-  const links = withOrderChains(jobs, linkJobs(jobs, project), progress, orders);
+  const links = withOrderChains(
+    jobs,
+    withoutJobs(linkJobs(all, project), dropped),
+    progress,
+    orders,
+  );
   const loop = findLoop(ids, links);
   if (loop) return fail(loopError(loop, jobs, links));
   const graph = buildGraph(
@@ -360,6 +370,7 @@ export function openTasks(ground: Ground): {
         job.stage,
       ],
       placeId: job.placeId,
+      ...whoMay(ground, job),
       ...limitsOf(ground, job),
     };
   });
@@ -387,6 +398,16 @@ export function openTasks(ground: Ground): {
         after,
         most: withinDays * MINUTES_PER_DAY,
       })),
+  };
+}
+
+/** Whose work it is: the one who was named, else everybody who does that kind of work. */
+function whoMay({ project }: Ground, job: Job): Pick<Task, 'may' | 'must'> {
+  const skill = skillOf(job);
+  const able = project.people.filter(({ skills }) => !skills || (skill && skills.includes(skill)));
+  return {
+    ...(able.length < project.people.length ? { may: able.map(({ id }) => id) } : {}),
+    ...(job.by ? { must: job.by } : {}),
   };
 }
 

@@ -1,4 +1,4 @@
-import type { OutsideRest, Person, PersonId, PlaceId } from '../house';
+import { handsOf, type OutsideRest, type Person, type PersonId, type PlaceId } from '../house';
 import {
   MINUTES_PER_DAY,
   dateOf,
@@ -25,7 +25,15 @@ const WORKDAY = { from: 8 * 60, to: 16 * 60 };
 const VISIT = { at: 9 * 60, length: 60 };
 
 type Effort = Extract<TaskWork, { kind: 'effort' }>;
-type Crew = { people: readonly number[]; longestDay: number; longestLight: number };
+type Crew = {
+  people: readonly number[];
+  /** Pairs of hands they bring together. */
+  hands: number;
+  longestDay: number;
+  longestLight: number;
+};
+/** Who can work alone, and what works as two or more. */
+type Crews = { alone: readonly Crew[]; pairs: readonly Crew[] };
 type Found = { stretches: Stretch[]; lacks: Lack[] };
 
 const dayOf = (at: number): number => Math.floor(at / MINUTES_PER_DAY);
@@ -35,8 +43,8 @@ const finishOf = ({ stretches }: Found): number => stretches.at(-1)?.to ?? Infin
 export class Household {
   readonly hours: readonly Hours[];
   readonly light: Daylight;
-  readonly alone: readonly Crew[];
-  readonly pairs: readonly Crew[];
+  readonly everybody: Crews;
+  private readonly known = new Map<string, Crews>();
 
   constructor(
     people: readonly Person[],
@@ -46,10 +54,40 @@ export class Household {
     const firstDay = toDayNumber(dateOf(now));
     this.hours = people.map((person) => new Hours(person, firstDay));
     this.light = new Daylight(rest);
-    this.alone = people.map((_, at) => this.crew([at], firstDay));
-    this.pairs = people.flatMap((_, at) =>
+    const alone = people.map((_, at) => this.crew([at], firstDay));
+    const pairs = people.flatMap((_, at) =>
       people.slice(at + 1).map((__, next) => this.crew([at, at + 1 + next], firstDay)),
     );
+    // A crew of several is a pair by itself.
+    this.everybody = { alone, pairs: [...pairs, ...alone.filter(({ hands }) => hands >= 2)] };
+  }
+
+  /** Who may do a task; worked out once for each group of people. */
+  crewsFor(task: Pick<Task, 'may' | 'must'>): Crews {
+    if (!task.may && !task.must) return this.everybody;
+    const key = task.must ?? task.may?.join(' ') ?? '';
+    const known = this.known.get(key);
+    if (known) return known;
+    const isFor = (crew: Crew) => this.isFor(task, crew);
+    const found = {
+      alone: this.everybody.alone.filter(isFor),
+      pairs: this.everybody.pairs.filter(isFor),
+    };
+    this.known.set(key, found);
+    return found;
+  }
+
+  /** Whether a crew may do a task: everybody in it does that kind of work, and who was named is in it. */
+  private isFor({ may, must }: Pick<Task, 'may' | 'must'>, { people }: Crew): boolean {
+    const ids = people.map((at) => this.person(at).id);
+    if (must !== undefined) return ids.includes(must);
+    return may === undefined || ids.every((id) => may.includes(id));
+  }
+
+  private person(at: number): Person {
+    const hours = this.hours[at];
+    if (!hours) throw new Error(`no person ${at}`);
+    return hours.person;
   }
 
   /** The longest day a crew has within a year, with and without daylight: whether a thing can be done in one go. */
@@ -70,7 +108,8 @@ export class Household {
       const lit = light ? overlap([common], [lightStretch(day, light)])[0] : undefined;
       longestLight = Math.max(longestLight, lit ? lit.to - lit.from : 0);
     }
-    return { people, longestDay, longestLight };
+    const hands = people.reduce((sum, at) => sum + handsOf(this.person(at)), 0);
+    return { people, hands, longestDay, longestLight };
   }
 }
 
@@ -138,15 +177,29 @@ export class Site {
 
   /** Tries every crew that fits and takes the one that finishes first; ties go to the earlier named. */
   private placeEffort(task: Task, work: Effort, earliest: Moment): Placement | undefined {
-    const { alone, pairs } = this.household;
-    const crews = work.hands === 2 ? pairs : alone;
-    const best = this.bestCrew(task, work, crews, work.hands, earliest);
-    if (best) return this.keep(task, best.found, best.crew, earliest);
+    const own = this.placeBy(task, work, earliest, this.household.crewsFor(task));
+    if (own || (!task.may && !task.must)) return own;
+    // Nobody who should has an hour: the plan goes on with the others, and says so.
+    return this.placeBy(task, work, earliest, this.household.everybody, ['nobody-able']);
+  }
+
+  private placeBy(
+    task: Task,
+    work: Effort,
+    earliest: Moment,
+    { alone, pairs }: Crews,
+    lacks: readonly Lack[] = [],
+  ): Placement | undefined {
+    const best = this.bestCrew(task, work, work.hands === 2 ? pairs : alone, earliest);
+    if (best) {
+      best.found.lacks.push(...lacks);
+      return this.keep(task, best.found, best.crew, earliest);
+    }
     if (work.hands !== 2) return undefined;
     // One alone takes every person-hour by the clock, never half of them.
-    const single = this.bestCrew(task, work, alone, 1, earliest);
+    const single = this.bestCrew(task, work, alone, earliest);
     if (!single) return undefined;
-    single.found.lacks.push('second-pair');
+    single.found.lacks.push('second-pair', ...lacks);
     return this.keep(task, single.found, single.crew, earliest);
   }
 
@@ -154,23 +207,23 @@ export class Site {
     task: Task,
     work: Effort,
     crews: readonly Crew[],
-    hands: number,
     earliest: Moment,
   ): { crew: Crew; found: Found } | undefined {
-    const length = Math.ceil(work.minutes / hands);
-    const chunk = work.chunk === undefined ? null : Math.ceil(work.chunk / hands);
+    const pieceOf = ({ hands }: Crew) =>
+      work.chunk === undefined ? null : Math.ceil(work.chunk / hands);
     const longest = ({ longestDay, longestLight }: Crew) =>
       task.outdoors ? longestLight : longestDay;
     // What no crew can finish in a day is spread like other work, and says so.
-    const fits = chunk === null || crews.some((crew) => longest(crew) >= chunk);
+    const fits = crews.some((crew) => longest(crew) >= (pieceOf(crew) ?? 0));
     let best: { crew: Crew; found: Found } | undefined;
     for (const crew of crews) {
+      const chunk = pieceOf(crew);
       if (fits && chunk !== null && longest(crew) < chunk) continue;
       if (longest(crew) === 0) continue;
       const found = this.findAlone(
         task,
         crew,
-        length,
+        Math.ceil(work.minutes / crew.hands),
         fits ? chunk : null,
         work.hireDays,
         earliest,

@@ -27,6 +27,10 @@ export type Task = {
   /** Elapsed minutes after the work in which the room stays shut. */
   shutAfter?: number;
   outdoors?: boolean;
+  /** The only people who do this kind of work; everybody where it is left out. */
+  may?: readonly PersonId[];
+  /** The one whose job it is. */
+  must?: PersonId;
 };
 
 /** The later begins within `most` minutes of the earlier one's end. */
@@ -46,7 +50,9 @@ export type Lack =
   /** The hired tool must be kept longer than it should. */
   | 'short-hire'
   /** What comes before it stands open longer than it should. */
-  | 'long-gap';
+  | 'long-gap'
+  /** Nobody who does this kind of work, or who was named for it, has an hour: others stand in. */
+  | 'nobody-able';
 
 export type Placement = {
   start: Moment;

@@ -1,12 +1,14 @@
 import { stateOf, type HouseToPlan, type JobId, type OwnJob, type Place } from '../house';
-import { minutes } from '../units';
+import { cents, minutes } from '../units';
 import { estimateEffort } from './amount';
 import { collectAsks, type Asked } from './asks';
 import { materialsFor, ownLinesOf } from './bought';
 import { doingOf } from './doing';
+import { withFigures } from './figures';
 import type { Job, Quantity } from './job';
 import { jobIdFor } from './job-id';
 import { hiredLimits, limitsOf } from './limits';
+import { splitJob } from './parts';
 import { quantityOf, workIn } from './measures';
 import { schooled } from './schooled';
 import type { Step } from './step';
@@ -71,6 +73,8 @@ function jobOf(id: JobId, ask: Asked, known: Known): Job {
     because: ask.because,
     afterMoveIn: ask.deferred,
     ownBefore: [],
+    ownAfter: [],
+    lump: cents(0),
   };
 }
 const NO_STEPS: ReadonlySet<string> = new Set();
@@ -94,11 +98,17 @@ const ownJobOf = (own: OwnJob, project: HouseToPlan): Job => ({
   },
   quantity: { kind: 'count', count: 1 },
   estimate: own.minutes,
-  limits: limitsOf(
-    null,
-    own.stage,
-    own.placeId === null ? undefined : project.places[own.placeId]?.kind,
-  ),
+  ...(own.waitHours ? { wait: { hours: own.waitHours, what: 'sets' } } : {}),
+  limits: {
+    ...limitsOf(
+      null,
+      own.stage,
+      own.placeId === null ? undefined : project.places[own.placeId]?.kind,
+    ),
+    ...(own.inOneGo ? { inOneGo: 'whole' } : {}),
+    ...(own.shuts ? { shuts: own.shuts === 'wet' ? 'wait' : 'work' } : {}),
+    ...(own.outdoors ? { outdoors: true } : {}),
+  },
   materials: [],
   cautions: [],
   meets: [],
@@ -107,16 +117,24 @@ const ownJobOf = (own: OwnJob, project: HouseToPlan): Job => ({
   because: [own.because],
   afterMoveIn: false,
   ownBefore: own.before,
+  ownAfter: own.after ?? [],
+  lump: own.cents ?? cents(0),
 });
 
-/** A job that was hired out takes the trade's days and price, materials included, and none of one's own hours. */
+/**
+ * A job that was hired out takes the trade's days and price, materials included, and none of one's own hours. What
+ * only a trade does anyway takes the one that was agreed.
+ */
 function givenToTrade(job: Job, project: HouseToPlan): Job {
   const hire = project.hired[job.id];
-  if (!hire || job.work.kind !== 'effort') return job;
+  if (!hire || job.work.kind === 'hold') return job;
   const { trade, workdays, cents: price } = hire;
+  const work = { kind: 'span', trade, workdays, price } as const;
+  if (job.work.kind === 'span') return { ...job, work };
   return {
     ...job,
-    work: { kind: 'span', trade, workdays, price },
+    work,
+    lump: cents(0),
     estimate: minutes(0),
     limits: hiredLimits(job.limits),
     materials: [],
@@ -128,12 +146,22 @@ function withOwnLines(job: Job, project: HouseToPlan): Job {
   return own.length > 0 ? { ...job, materials: [...job.materials, ...own] } : job;
 }
 
+/** The job, or its parts: what was split may be split again. */
+function inParts(job: Job, project: HouseToPlan): Job[] {
+  const split = project.splits[job.id];
+  if (!split || job.work.kind !== 'effort') return [job];
+  const [first, rest] = splitJob(job, split);
+  const after: Job = split.inOrder ? { ...rest, ownAfter: [job.id] } : rest;
+  return [first, ...inParts(withFigures(after, project.jobFigures[after.id]), project)];
+}
+
 /**
  * Every job of the house: the steps of the chosen works in their places, one job per place and step
  * however many works ask for it, what every house needs, and jobs of one's own. Ordered by stage,
- * then walking order. Ids depend on place and step alone, so logs keep pointing at their job.
+ * then walking order. Ids depend on place and step alone, so logs keep pointing at their job. The owner's figures,
+ * parts and hired trades are in it; so is what was dropped, for what stood before and after it.
  */
-export function expandJobs(project: HouseToPlan): Job[] {
+export function expandAll(project: HouseToPlan): Job[] {
   const asks = collectAsks(project);
   const beside = new Map<string, Set<string>>();
   for (const { where, step } of asks.values()) {
@@ -151,6 +179,8 @@ export function expandJobs(project: HouseToPlan): Job[] {
     .map((own) => ownJobOf(own, project));
   const order = placeRank(project);
   return [...fromLibrary, ...ownJobs]
+    .map((job) => withFigures(job, project.jobFigures[job.id]))
+    .flatMap((job) => inParts(job, project))
     .map((job) => givenToTrade(job, project))
     .map((job) => withOwnLines(job, project))
     .sort(
@@ -160,6 +190,10 @@ export function expandJobs(project: HouseToPlan): Job[] {
         order(a) - order(b),
     );
 }
+
+/** Every job that is to be done: {@link expandAll} without what the owner dropped. */
+export const expandJobs = (project: HouseToPlan): Job[] =>
+  expandAll(project).filter(({ id }) => !Object.hasOwn(project.droppedJobs, id));
 
 /** The house's own jobs first, then the floors', then the places in walking order. */
 function placeRank(project: HouseToPlan): (job: Job) => number {

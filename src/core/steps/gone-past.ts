@@ -1,4 +1,5 @@
 import type { HouseToPlan, PlaceId } from '../house';
+import { stepInId } from './job-id';
 import { loggedIn } from '../planning/logged';
 import { doingOf } from './doing';
 
@@ -95,8 +96,9 @@ function furthestLogged(house: HouseToPlan): (placeId: PlaceId) => number {
   ];
   const furthest = new Map<string, number>();
   for (const id of named) {
-    const [placeId = '', stepId = ''] = id.split('/');
-    const key = doingOf(stepId.replace(/#\d+$/, ''))?.key ?? 0;
+    const [placeId = ''] = id.split('/');
+    const stepId = stepInId(id) ?? '';
+    const key = doingOf(stepId)?.key ?? 0;
     furthest.set(placeId, Math.max(furthest.get(placeId) ?? 0, key));
   }
   return (placeId) => furthest.get(placeId) ?? 0;

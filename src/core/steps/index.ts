@@ -36,9 +36,11 @@ export {
   type Doing,
   type Key,
 } from './doing';
-export type { Job, JobMaterial, Quantity } from './job';
+export type { Job, JobMaterial, Quantity, StartingFigures } from './job';
+export { measureOf, plannedCost, withMeasure } from './figures';
 export { amountOf, estimateEffort } from './amount';
-export { expandJobs } from './expand';
+export { expandAll, expandJobs } from './expand';
 export { LIMITED_STEPS, type JobLimits } from './limits';
+export { skillOf } from './skill';
 export { TURNED_STEPS } from './schooled';
-export { jobIdFor } from './job-id';
+export { jobIdFor, partIdOf, stepInId } from './job-id';

@@ -1,5 +1,5 @@
 import type { Pending } from '../finishes';
-import type { JobId, PlaceId } from '../house';
+import type { JobId, PersonId, PlaceId } from '../house';
 import type { Area, Cents, Minutes, Ticks } from '../units';
 import type { CautionId } from './cautions';
 import type { ConditionId } from './conditions';
@@ -27,6 +27,16 @@ export type JobMaterial = {
   pending: Pending | null;
   /** Written down because it is missing. */
   byHand?: true;
+};
+
+/** What a job had before the owner gave figures of their own; null for what its kind of work has not. */
+export type StartingFigures = {
+  minutes: Minutes;
+  quantity: Quantity;
+  waitHours: number;
+  hands: 1 | 2 | null;
+  workdays: number | null;
+  cents: Cents;
 };
 
 /** A step in a place: what is planned, logged and ticked off. */
@@ -57,6 +67,16 @@ export type Job = {
   because: readonly string[];
   /** Every work that asks for it is put off until somebody lives there. */
   afterMoveIn: boolean;
-  /** Jobs an own job must come before. */
+  /** Jobs an own job must come before, and those before it. */
   ownBefore: readonly JobId[];
+  ownAfter: readonly JobId[];
+  /** What it costs beside its materials. */
+  lump: Cents;
+  /** Which part of a split job it is. */
+  part?: 'first' | 'rest';
+  /** The one who does it, where somebody is named. */
+  by?: PersonId;
+  note?: string;
+  /** Only of a job with figures of the owner's. */
+  starting?: StartingFigures;
 };

@@ -1,3 +1,4 @@
+import { stepInId } from '../steps';
 import { hasNothingToTakeOut, stateOf, type PlaceId, type Project } from '../house';
 import { readProgress } from '../progress';
 import { doingOf, verbOf } from '../steps/doing';
@@ -19,7 +20,7 @@ export function statesAgainstLog(house: Project): Contradiction[] {
     const least = said.state === 'to-build' ? BUILDS : COVERS;
     const titles = progress.flatMap(([id, { firstOn }]) => {
       if (!id.startsWith(`${placeId}/`) || firstOn === null || firstOn >= said.on) return [];
-      const step = findStep(id.slice(placeId.length + 1).replace(/#\d+$/, ''));
+      const step = findStep(stepInId(id) ?? '');
       const verb = verbOf(doingOf(step?.id ?? '')?.key ?? 0);
       return step && verb >= least && verb < HANDS_OVER ? [step.title] : [];
     });

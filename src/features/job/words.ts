@@ -154,6 +154,8 @@ export const LACK_WORDS: Record<PlannedJob['lacks'][number], string> = {
     'It should be finished the day it is begun, and no day in your calendar is long enough. Make one longer under Settings, or ask for help.',
   'short-hire':
     'The hired tool would be kept longer than it should: your hours are spread too thin. A long weekend would save days of hire.',
+  'nobody-able':
+    'Nobody who does this kind of work, or who was named for it, has an hour: others stand in.',
   'long-gap':
     'What comes before it stands open longer than it should: your hours are spread too thin. Cover it, or ask for a day.',
 };

@@ -61,6 +61,15 @@ export const visitBooked = defineEvent({
   },
 });
 
+/** Called off; another day may be booked. */
+export const visitCancelled = defineEvent({
+  type: 'visitCancelled',
+  payload: z.object({ jobId: jobIdSchema }),
+  apply: (house, { jobId }) => {
+    delete house.bookings[jobId];
+  },
+});
+
 export const inspectionHeld = defineEvent({
   type: 'inspectionHeld',
   payload: inspectionSchema,

@@ -5,6 +5,7 @@ import * as choiceEvents from './choices';
 import * as dayEvents from './days';
 import { versionOf, type EventDefinition } from './define';
 import * as houseEvents from './house';
+import * as jobEvents from './jobs';
 import * as measureEvents from './measures';
 import * as moveEvents from './moves';
 import * as placeEvents from './places';
@@ -17,6 +18,7 @@ const DEFINITIONS = {
   ...house,
   ...placeEvents,
   ...dayEvents,
+  ...jobEvents,
   ...recordEvents,
   ...surveyEvents,
   ...choiceEvents,

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { placeIdSchema, placeKindSchema, placeSchema } from '../../house/place';
 import { relatedSchema, relationKey } from '../../house/relations';
 import { placeStateSchema } from '../../house/state';
-import { ownJobSchema, workChoiceIdSchema, workChoiceSchema } from '../../house/works';
+import { workChoiceIdSchema, workChoiceSchema } from '../../house/works';
 import { plainDateSchema } from '../../units';
 import { defineEvent } from './define';
 
@@ -102,13 +102,5 @@ export const workDropped = defineEvent({
   payload: z.object({ workChoiceId: workChoiceIdSchema }),
   apply: (house, { workChoiceId }) => {
     delete house.works[workChoiceId];
-  },
-});
-
-export const jobAdded = defineEvent({
-  type: 'jobAdded',
-  payload: ownJobSchema,
-  apply: (house, job) => {
-    house.ownJobs[job.id] = job;
   },
 });
