@@ -5,7 +5,7 @@ import { keepLedger } from '../core/ledger';
 import type { PlannedJob } from '../core/plan';
 import { expectedCost, openFirst } from '../core/risk';
 import { planTonight } from '../core/today';
-import { cents, dateOf } from '../core/units';
+import { dateOf } from '../core/units';
 import type { Dispatch, RootState } from './store';
 
 export const useAppDispatch = () => useDispatch<Dispatch>();
@@ -40,7 +40,7 @@ export const selectTonight = createSelector([selectProject, selectPlan], (projec
 export const selectOpenFirst = createSelector([selectProject, selectPlan], openFirst);
 
 export const selectLedger = createSelector([selectProject, selectPlan], (project, plan) =>
-  keepLedger(project, plan?.gates.done.moneyLeft ?? cents(0), expectedCost(project)),
+  keepLedger(project, plan?.costs, expectedCost(project)),
 );
 
 /** In how many of a hundred drawn runs each job decided the day one can live there. */

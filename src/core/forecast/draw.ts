@@ -128,7 +128,8 @@ function oneRun(
   table: Table,
   simulator: Simulator,
   luck: Luck,
-  moneyLeft: number,
+  /** What only is a guess varies; what is agreed does not. */
+  money: { guessed: number; agreed: number },
   now: number,
 ): Outcome {
   let found = 0;
@@ -170,7 +171,7 @@ function oneRun(
   for (let index = last; index >= 0 && chain.length <= finish.length; index = cause[index] ?? -1) {
     chain.push(index);
   }
-  return { ends, cents: moneyLeft * luck.money + found, chain };
+  return { ends, cents: money.agreed + money.guessed * luck.money + found, chain };
 }
 
 /** A house made ready for drawing: planned once, its hours laid out once. */
@@ -221,9 +222,10 @@ export function* drawInSteps(
 ): Generator<null, Drawn, void> {
   const table = finds ? whole : { ...whole, lookAt: new Map<number, OpenRisk[]>() };
   const start = plan.now;
-  const moneyLeft = plan.gates.done.moneyLeft;
+  const { moneyLeft, moneyCommitted } = plan.gates.done;
+  const money = { guessed: moneyLeft - moneyCommitted, agreed: moneyCommitted };
   const runOf = (run: number, kind: 'full' | 'breath') =>
-    oneRun(table, simulator, new Luck(hashOf(`${seed} ${run}`), kind), moneyLeft, start);
+    oneRun(table, simulator, new Luck(hashOf(`${seed} ${run}`), kind), money, start);
   const calm = calmEnds(Array.from({ length: CALM_RUNS }, (_, run) => runOf(run, 'breath')));
   const outcomes: Outcome[] = [];
   const unseen = seededRandom(hashOf(`${seed} unseen`));

@@ -10,6 +10,8 @@ export const hireSchema = z.object({
   trade: noteSchema,
   workdays: z.int().min(1).max(120),
   cents: centsSchema.min(0),
+  /** The day it was agreed with them; without it the price is a guess. */
+  agreedOn: plainDateSchema.optional(),
 });
 export type Hire = z.infer<typeof hireSchema>;
 

@@ -111,6 +111,7 @@ export {
   type SchoolId,
   type SchoolOption,
 } from './choices';
+export { hireOf, type Hired } from './hires';
 export { elementSchema, suspicionSchema, type Element, type Suspicion } from './elements';
 export {
   conditionSchema,
@@ -137,7 +138,23 @@ export {
   type WallRecord,
 } from './records';
 export {
+  acceptedSchema,
   budgetSchema,
+  changeCauseSchema,
+  changeOrderSchema,
+  kindTitle,
+  ownKindSchema,
+  purchaseMatchSchema,
+  receiptSchema,
+  type Accepted,
+  type Budget,
+  type ChangeCause,
+  type ChangeOrder,
+  type OwnKind,
+  type PurchaseMatch,
+  type Receipt,
+} from './money';
+export {
   meaningSchema,
   type Meaning,
   daysInOrder,
@@ -145,7 +162,6 @@ export {
   placeNameOf,
   placesInOrder,
   projectSchema,
-  type Budget,
   type House,
   type Project,
 } from './project';
@@ -161,7 +177,13 @@ export {
   shortfallsOf,
   toldOf,
 } from './told';
-export { NOT_PLANNED, type HouseToPlan, type Logged, type PlanningInput } from './to-plan';
+export {
+  NOT_PLANNED,
+  type HouseToPlan,
+  type Logged,
+  type PaidFor,
+  type PlanningInput,
+} from './to-plan';
 export {
   RELATIONS,
   relatedSchema,

@@ -9,6 +9,14 @@ import {
 } from './choices';
 import { dayLogSchema, type DayLog, type Entry } from './entries';
 import { ownLineSchema, productSchema } from './finishes';
+import {
+  acceptedSchema,
+  budgetSchema,
+  changeOrderSchema,
+  ownKindSchema,
+  purchaseMatchSchema,
+  receiptSchema,
+} from './money';
 import { ownRuleSchema } from './moves';
 import { personSchema } from './people';
 import { placeIdSchema, placeSchema } from './place';
@@ -44,12 +52,6 @@ export const meaningSchema = z.object({
 });
 export type Meaning = z.infer<typeof meaningSchema>;
 
-export const budgetSchema = z.object({
-  total: centsSchema.min(0),
-  contingency: centsSchema.min(0),
-});
-export type Budget = z.infer<typeof budgetSchema>;
-
 /**
  * The house as the journal tells it. Nothing in here can be derived from the rest:
  * jobs, dates, sums and gates are computed from it by the other folders of the core.
@@ -82,6 +84,14 @@ export const projectSchema = z.object({
   questions: z.record(z.string(), openQuestionSchema),
   quotes: z.record(z.string(), quoteSchema),
   leftovers: z.record(z.string(), leftoverSchema),
+  receipts: z.record(z.string(), receiptSchema),
+  /** What purchases pay for, by payment. */
+  matches: z.record(z.string(), purchaseMatchSchema),
+  /** Quotes that were taken, by quote. */
+  accepted: z.record(z.string(), acceptedSchema),
+  changes: z.record(z.string(), changeOrderSchema),
+  ownKinds: z.record(z.string(), ownKindSchema),
+  ownHourCents: centsSchema.nullable(),
   /** What was seen on the walk, by place and element. */
   surveys: z.record(z.string(), surveySchema),
   settlements: z.record(z.string(), settlementSchema),

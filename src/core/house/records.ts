@@ -83,13 +83,18 @@ export const openQuestionSchema = z.object({
 });
 export type OpenQuestion = z.infer<typeof openQuestionSchema>;
 
-/** What a trade asked for a job the household did itself. */
+/** What a trade asks: for one job, for a set of them, or for something the plan does not know. */
 export const quoteSchema = z.object({
   id: idSchema,
   placeId: placeIdSchema.nullable(),
   what: noteSchema,
   cents: centsSchema,
   from: noteSchema,
+  /** The jobs it is for; quotes for the same jobs are compared. */
+  jobIds: z.array(jobIdSchema).max(200).optional(),
+  workdays: z.int().min(1).max(240).optional(),
+  on: plainDateSchema.optional(),
+  note: noteSchema.optional(),
 });
 export type Quote = z.infer<typeof quoteSchema>;
 

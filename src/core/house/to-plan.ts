@@ -1,4 +1,5 @@
-import type { Minutes, Moment, PlainDate } from '../units';
+import type { Cents, Minutes, Moment, PlainDate } from '../units';
+import type { PlaceId } from './place';
 import type { Project } from './project';
 
 /** What the diary says of one job, added up over all its lines. */
@@ -15,6 +16,21 @@ export type Logged = {
   waits?: { until: Moment; what: string } | null;
 };
 
+/** A purchase as the plan sees it. */
+export type PaidFor = {
+  id: string;
+  on: PlainDate;
+  what: string;
+  shop: string | null;
+  kind: string;
+  cents: Cents;
+  placeIds: readonly (PlaceId | null)[];
+  isAgreed: boolean;
+  isDeposit: boolean;
+  covers: readonly string[] | null;
+  isWhole: boolean | null;
+};
+
 /** What no plan depends on, and what grows with the age of a house. */
 export const NOT_PLANNED = {
   days: {},
@@ -24,6 +40,10 @@ export const NOT_PLANNED = {
   formerNames: {},
   leftovers: {},
   quotes: {},
+  receipts: {},
+  matches: {},
+  ownKinds: {},
+  ownHourCents: null,
   ways: null,
   taught: {},
   favoursSettled: {},
@@ -36,6 +56,8 @@ export const NOT_PLANNED = {
  */
 export type PlanningInput = Omit<Project, keyof typeof NOT_PLANNED> & {
   logged: Readonly<Record<string, Logged>>;
+  /** What was paid and agreed, as far as it may be for something of the plan. */
+  purchases: Readonly<Record<string, PaidFor>>;
 };
 
 /** A house that can be planned: whole, or as the planner gets it. */

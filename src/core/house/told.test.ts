@@ -75,7 +75,7 @@ describe('what a line brings about goes with the line', () => {
 
   it('a quote is kept, and never spent', () => {
     const project = house(line('q', quote));
-    const ledger = keepLedger(project, cents(0));
+    const ledger = keepLedger(project);
     expect(ledger).toMatchObject({ paid: 0, quotesTotal: 240_000 });
     expect(quotesOf(house(line('q', quote), withdrawn('q')))).toEqual([]);
   });
@@ -90,7 +90,10 @@ describe('what a line brings about goes with the line', () => {
       drawsOn: 'budget',
       ...(committed ? { committed } : {}),
     });
-    const ledgerOf = (...entries: Entry[]) => keepLedger(house(line('a', ...entries)), cents(0));
+    const ledgerOf = (...entries: Entry[]) => {
+      const told = house(line('a', ...entries));
+      return keepLedger(told, planOf(told).costs);
+    };
     expect(ledgerOf(sum(400_000, true))).toMatchObject({ paid: 0, committed: 400_000 });
     expect(ledgerOf(sum(400_000, true), sum(100_000))).toMatchObject({
       paid: 100_000,

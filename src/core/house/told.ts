@@ -72,7 +72,15 @@ export const inspectionsOf = (house: Pick<Project, 'days' | 'inspections'>): Ins
 ];
 
 /** Days agreed with an inspector, by job; what the log says last counts. */
-export const bookingsOf = (house: Pick<Project, 'days' | 'bookings'>): Project['bookings'] => ({
+export const bookingsOf = (
+  house: Pick<Project, 'days' | 'bookings' | 'accepted'>,
+): Project['bookings'] => ({
+  // A trade with several jobs comes for the first of them.
+  ...Object.fromEntries(
+    Object.values(house.accepted).flatMap(({ bookedFrom, shares: [first] }) =>
+      bookedFrom && first ? [[first.jobId, bookedFrom]] : [],
+    ),
+  ),
   ...house.bookings,
   ...Object.fromEntries(
     toldOf(house, 'inspection').flatMap(({ entry }) =>

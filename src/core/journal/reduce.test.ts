@@ -145,7 +145,7 @@ describe('an event from outside', () => {
     [null, 'not-an-event', ''],
     [{ ...started, counter: 0 }, 'not-an-event', 'counter'],
     [{ ...started, counter: 9e15 + 1 }, 'not-an-event', 'counter'],
-    [{ ...started, v: 3 }, 'newer', 'v'],
+    [{ ...started, v: 99 }, 'newer', 'v'],
     [{ ...started, type: 'flood' }, 'newer', 'type'],
     [{ ...started, payload: { house: 1 } }, 'bad-payload', 'payload.house'],
     [{ ...base[1], payload: { ...place('a'), walls: [] } }, 'bad-payload', 'payload.walls'],

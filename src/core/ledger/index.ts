@@ -1,1 +1,2 @@
-export { keepLedger, paymentsOf, type Ledger, type Payment } from './ledger';
+export { keepLedger, paymentsOf, type Allotted, type Ledger, type Payment } from './ledger';
+export { purchasesOf, receiptLines, receiptTotal, type Purchase } from './purchases';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { jobIdSchema, personIdSchema, placeIdSchema } from '../house';
+import { costLineSchema, coverSchema } from './costs';
 import { centsSchema, minutesSchema, momentSchema, plainDateSchema, ticksSchema } from '../units';
 
 /** The seven states of a job; each has a board of its own on every screen. */
@@ -178,7 +179,9 @@ export const gateSummarySchema = z.object({
   chain: z.array(jobIdSchema),
   /** Waiting inside that chain: drying, curing, booking ahead. */
   chainWaitMinutes: z.int(),
+  /** Still to be paid: what is agreed and ordered, and what is only guessed. */
   moneyLeft: centsSchema,
+  moneyCommitted: centsSchema,
   conditions: z.array(
     z.object({
       id: z.string(),
@@ -218,6 +221,8 @@ export const planSchema = z.object({
   orders: z.array(orderLineSchema),
   decisions: z.array(decisionSchema),
   demands: z.array(demandStateSchema),
+  /** Everything to be paid for, in one state each, and what each purchase is for. */
+  costs: z.object({ lines: z.array(costLineSchema), covers: z.array(coverSchema) }),
 });
 export type Plan = z.infer<typeof planSchema>;
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { NOT_PLANNED, projectSchema } from '../house';
-import { minutesSchema, momentSchema, plainDateSchema } from '../units';
+import { NOT_PLANNED, placeIdSchema, projectSchema } from '../house';
+import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../units';
 
 const loggedSchema = z.object({
   share: z.int().min(0).max(100).nullable(),
@@ -15,10 +15,25 @@ const notPlanned = Object.fromEntries(
   Object.keys(NOT_PLANNED).map((field) => [field, true]),
 ) as Record<keyof typeof NOT_PLANNED, true>;
 
+const purchaseSchema = z.object({
+  id: z.string(),
+  on: plainDateSchema,
+  what: z.string(),
+  shop: z.string().nullable(),
+  kind: z.string(),
+  cents: centsSchema,
+  placeIds: z.array(placeIdSchema.nullable()),
+  isAgreed: z.boolean(),
+  isDeposit: z.boolean(),
+  covers: z.array(z.string()).nullable(),
+  isWhole: z.boolean().nullable(),
+});
+
 /** A {@link PlanningInput} as it comes from another thread. */
-export const planningInputSchema = projectSchema
-  .omit(notPlanned)
-  .extend({ logged: z.record(z.string(), loggedSchema) });
+export const planningInputSchema = projectSchema.omit(notPlanned).extend({
+  logged: z.record(z.string(), loggedSchema),
+  purchases: z.record(z.string(), purchaseSchema),
+});
 
 /** What changed of it since the last one. */
 export const inputChangesSchema = z.record(

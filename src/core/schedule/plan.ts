@@ -1,13 +1,15 @@
 import type { JobId } from '../house';
 import { conditionStates } from '../keys';
+import { costsOf, type Costs } from '../ledger/cost-lines';
+import { crewLines } from '../ledger/crew-lines';
 import type { Link } from '../order';
 import { progressOf } from '../progress';
 import { fail, ok, type Result } from '../result';
 import { plannedCost, type GateId, type Job } from '../steps';
 import {
   MINUTES_PER_DAY,
-  addCents,
   addDays,
+  cents,
   dateOf,
   daysBetween,
   lastDayOf,
@@ -15,12 +17,11 @@ import {
   moment,
   momentAt,
   plainDate,
-  type Cents,
   type Moment,
 } from '../units';
 import { coveredBy } from './covered';
 import { orderLines } from './orders';
-import { GATES_COUNTED, isAfterwards } from '../plan';
+import { GATES_COUNTED, isAfterwards, openCents, type CostLine } from '../plan';
 import type { GateSummary, JobState, OrderLine, Plan, PlanError, PlannedJob } from '../plan';
 import {
   bookingOf,
@@ -249,21 +250,24 @@ function decidingChain(open: ReadonlyMap<JobId, PlannedJob>): JobId[] {
   return chain.toReversed();
 }
 
-const boughtFor = (ground: Ground, job: Job): Cents[] =>
-  job.materials.filter(({ lineId }) => !ground.orders.has(lineId)).map(({ price }) => price);
+/** The jobs whose money counts for a gate: what is done may still have to be paid. */
+const owedFor = (jobs: readonly PlannedJob[], gates: readonly GateId[]): Set<JobId> =>
+  new Set(jobs.filter(({ gate }) => gates.includes(gate)).map(({ id }) => id));
 
-function moneyLeftOf(ground: Ground, jobIds: ReadonlySet<JobId>) {
-  return addCents(
-    ground.jobs.flatMap((job) => {
-      if (!jobIds.has(job.id)) return [];
-      if (job.work.kind === 'span') return [job.work.price, ...boughtFor(ground, job)];
-      const begun = progressOf(ground.progress, job.id).firstOn !== null;
-      return begun ? [] : [job.lump, ...boughtFor(ground, job)];
-    }),
+/** What of a gate's jobs is still to be paid. What is agreed beside all jobs is for the whole house. */
+function moneyOf(lines: readonly CostLine[], gate: GateId, jobIds: ReadonlySet<JobId>) {
+  const { committed, toCome } = openCents(
+    lines.filter(({ jobId }) => (jobId === null ? gate === 'done' : jobIds.has(jobId))),
   );
+  return { moneyLeft: cents(committed + toCome), moneyCommitted: committed };
 }
 
-function gateSummary(ground: Ground, gate: GateId, jobs: readonly PlannedJob[]): GateSummary {
+function gateSummary(
+  ground: Ground,
+  gate: GateId,
+  jobs: readonly PlannedJob[],
+  costs: Costs,
+): GateSummary {
   const counted = GATES_COUNTED[gate];
   const open = new Map(
     jobs
@@ -298,7 +302,7 @@ function gateSummary(ground: Ground, gate: GateId, jobs: readonly PlannedJob[]):
       (sum, job) => sum + (job.wait?.minutes ?? 0) + booking(job),
       0,
     ),
-    moneyLeft: moneyLeftOf(ground, new Set(open.keys())),
+    ...moneyOf(costs.lines, gate, owedFor(jobs, counted)),
     conditions: conditions.map(({ condition, checkedOn, ...state }) => ({
       ...state,
       id: condition.id,
@@ -383,16 +387,21 @@ export function planFrom(
   const slack = slackDays(ground, placed.value);
   const jobs = ground.jobs.map((job) => plannedJob(ground, placed.value, slack, job));
   const byId = new Map(jobs.map((job) => [job.id, job]));
+  const { project, progress, orders } = ground;
+  const purchases = Object.values(project.purchases);
+  const known = costsOf({ project, jobs: ground.jobs, progress, orders, purchases });
+  const costs = { ...known, lines: [...known.lines, ...crewLines(project.people, jobs)] };
   return ok({
     now: ground.now,
     jobs,
     gates: {
-      sleep: gateSummary(ground, 'sleep', jobs),
-      live: gateSummary(ground, 'live', jobs),
-      done: gateSummary(ground, 'done', jobs),
+      sleep: gateSummary(ground, 'sleep', jobs, costs),
+      live: gateSummary(ground, 'live', jobs, costs),
+      done: gateSummary(ground, 'done', jobs, costs),
     },
     orders: storesLines(ground, placed.value),
     decisions: decisionsOf(ground, byId),
     demands: demandsOf(ground, byId),
+    costs,
   });
 }

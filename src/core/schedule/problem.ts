@@ -1,4 +1,4 @@
-import type { HouseToPlan, JobId, Order } from '../house';
+import { hireOf, type HouseToPlan, type JobId, type Order, type PlanningInput } from '../house';
 import { gateMembership, gateRank, type GateMembership } from '../keys';
 import {
   buildGraph,
@@ -39,7 +39,7 @@ import { roughSpan, type ShutRoom, type Task, type TaskWork } from './task';
 
 /** The house turned into jobs, links and what is known of each: the ground a plan stands on. */
 export type Ground = {
-  project: HouseToPlan;
+  project: PlanningInput;
   now: Moment;
   caution: Caution;
   jobs: readonly Job[];
@@ -336,6 +336,8 @@ function tails(ground: Ground, works: ReadonlyMap<JobId, TaskWork>): Map<JobId, 
 /** A trade called today does not stand here tomorrow at eight. */
 function calledNow(ground: Ground, { id, work }: Job): Moment {
   if (work.kind !== 'span' || progressOf(ground.progress, id).firstOn !== null) return ground.now;
+  const from = hireOf(ground.project, id)?.from;
+  if (from && from >= dateOf(ground.now)) return momentAt(from, MORNING);
   const days = Math.ceil(tradeLeadDays(work.trade) * ground.caution.bookings);
   return momentAt(addDays(dateOf(ground.now), days), MORNING);
 }

@@ -1,4 +1,4 @@
-import { stateOf, type HouseToPlan, type JobId, type OwnJob, type Place } from '../house';
+import { hireOf, stateOf, type HouseToPlan, type JobId, type OwnJob, type Place } from '../house';
 import { cents, minutes } from '../units';
 import { estimateEffort } from './amount';
 import { collectAsks, type Asked } from './asks';
@@ -126,7 +126,7 @@ const ownJobOf = (own: OwnJob, project: HouseToPlan): Job => ({
  * only a trade does anyway takes the one that was agreed.
  */
 function givenToTrade(job: Job, project: HouseToPlan): Job {
-  const hire = project.hired[job.id];
+  const hire = hireOf(project, job.id);
   if (!hire || job.work.kind === 'hold') return job;
   const { trade, workdays, cents: price } = hire;
   const work = { kind: 'span', trade, workdays, price } as const;

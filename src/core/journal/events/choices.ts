@@ -14,6 +14,8 @@ import { defineEvent } from './define';
 export const jobHired = defineEvent({
   type: 'jobHired',
   payload: hireSchema,
+  // Version 2 may say that it is agreed.
+  upgrades: [(payload) => payload],
   apply: (house, hire) => {
     house.hired[hire.jobId] = hire;
   },

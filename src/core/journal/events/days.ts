@@ -43,6 +43,16 @@ export const jobTicked = defineEvent({
   },
 });
 
+/** It is not done after all; what the diary says of it holds. */
+export const jobUnticked = defineEvent({
+  type: 'jobUnticked',
+  payload: z.object({ jobId: jobIdSchema }),
+  refers: (house, { jobId }) => Object.hasOwn(house.ticked, jobId),
+  apply: (house, { jobId }) => {
+    delete house.ticked[jobId];
+  },
+});
+
 /** A condition of a gate that only a person can vouch for, with the day they saw it. */
 export const conditionChecked = defineEvent({
   type: 'conditionChecked',

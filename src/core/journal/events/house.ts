@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { personSchema } from '../../house/people';
-import { budgetSchema, houseSchema, type Project } from '../../house/project';
+import { budgetSchema } from '../../house/money';
+import { houseSchema, type Project } from '../../house/project';
 import { currencySchema, unitSystemSchema } from '../../units';
 import { defineEvent } from './define';
 
@@ -32,6 +33,12 @@ const EMPTY = {
   questions: {},
   quotes: {},
   leftovers: {},
+  receipts: {},
+  matches: {},
+  accepted: {},
+  changes: {},
+  ownKinds: {},
+  ownHourCents: null,
   surveys: {},
   settlements: {},
   demands: {},
@@ -71,8 +78,8 @@ export const startProject = (started: z.infer<typeof startedSchema>): Project =>
 export const houseStarted = defineEvent({
   type: 'houseStarted',
   payload: startedSchema,
-  // Version 2 may have days that come back every year.
-  upgrades: [(payload) => payload],
+  // Version 2 may have days that come back every year, version 3 kinds of work and crews.
+  upgrades: [(payload) => payload, (payload) => payload],
   refers: () => false,
   apply: () => undefined,
 });
@@ -111,8 +118,8 @@ export const waysAgreed = defineEvent({
 export const peopleAgreed = defineEvent({
   type: 'peopleAgreed',
   payload: z.object({ people: peopleSchema }),
-  // Version 2 may have days that come back every year.
-  upgrades: [(payload) => payload],
+  // Version 2 may have days that come back every year, version 3 kinds of work and crews.
+  upgrades: [(payload) => payload, (payload) => payload],
   apply: (house, { people }) => {
     for (const { id, name } of house.people) house.formerNames[id] = name;
     for (const { id } of people) delete house.formerNames[id];
@@ -123,6 +130,8 @@ export const peopleAgreed = defineEvent({
 export const budgetAgreed = defineEvent({
   type: 'budgetAgreed',
   payload: budgetSchema,
+  // Version 2 may say how much of it is for a room or a kind.
+  upgrades: [(payload) => payload],
   apply: (house, budget) => {
     house.budget = budget;
   },

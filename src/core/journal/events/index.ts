@@ -7,6 +7,7 @@ import { versionOf, type EventDefinition } from './define';
 import * as houseEvents from './house';
 import * as jobEvents from './jobs';
 import * as measureEvents from './measures';
+import * as moneyEvents from './money';
 import * as moveEvents from './moves';
 import * as placeEvents from './places';
 import * as recordEvents from './records';
@@ -23,6 +24,7 @@ const DEFINITIONS = {
   ...surveyEvents,
   ...choiceEvents,
   ...measureEvents,
+  ...moneyEvents,
   ...moveEvents,
   ...toldEvents,
 };

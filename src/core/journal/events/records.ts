@@ -67,9 +67,32 @@ export const questionAnswered = defineEvent({
   },
 });
 
+/** Not asked after all. */
+export const questionWithdrawn = defineEvent({
+  type: 'questionWithdrawn',
+  payload: z.object({ questionId: z.string() }),
+  refers: (house, { questionId }) => Object.hasOwn(house.questions, questionId),
+  apply: (house, { questionId }) => {
+    delete house.questions[questionId];
+  },
+});
+
+/** The answer does not hold any more. */
+export const questionReopened = defineEvent({
+  type: 'questionReopened',
+  payload: z.object({ questionId: z.string() }),
+  refers: (house, { questionId }) => Object.hasOwn(house.questions, questionId),
+  apply: (house, { questionId }) => {
+    const question = house.questions[questionId];
+    if (question) house.questions[questionId] = { ...question, answer: null };
+  },
+});
+
 export const quoteKept = defineEvent({
   type: 'quoteKept',
   payload: quoteSchema,
+  // Version 2 may say which jobs it is for and how long they take.
+  upgrades: [(payload) => payload],
   apply: (house, quote) => {
     house.quotes[quote.id] = quote;
   },
