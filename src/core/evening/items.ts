@@ -1,4 +1,4 @@
-import type { Currency, PlainDate } from '../units';
+import { minorUnits, type Currency, type PlainDate } from '../units';
 import type { Ways as Written } from '../house/ways';
 import { dayAt, type SaidDay } from './days';
 import { numberAt, spokenFraction, type SaidNumber } from './numbers';
@@ -21,7 +21,11 @@ export type Item = { at: number; to: number } & (
 );
 export type ItemOf<K extends Item['is']> = Extract<Item, { is: K }>;
 
-export type Ways = Written & { today: PlainDate; units: 'imperial' | 'metric' };
+export type Ways = Written & {
+  today: PlainDate;
+  units: 'imperial' | 'metric';
+  currency: Currency;
+};
 
 const HOURS = /^(?:h|hr|hrs|hour|hours|hour's)$/;
 const HOURS_HEARD = /^(?:h|hr|hrs|hours?|ours?|hour's)$/;
@@ -465,7 +469,7 @@ class Scanner {
       is: 'money',
       at,
       to: isEach ? to + (isSquare ? 3 : 2) : to,
-      cents: Math.round(value * 100),
+      cents: Math.round(value * minorUnits(this.ways.currency)),
       currency,
       isEach,
     };

@@ -1,5 +1,5 @@
 import type { EntryOf, PlaceId } from '../house';
-import { cents, splitCents, type Cents } from '../units';
+import { cents, minorUnits, splitCents, type Cents } from '../units';
 import type { Item, ItemOf } from './items';
 import type { Stretch } from './line';
 import { placesSaid } from './jobs';
@@ -103,7 +103,9 @@ const figuresIn = (stretch: Stretch): Figure[] =>
               {
                 at: item.at,
                 to: item.to,
-                cents: cents(Math.round(moneyValue(stretch, item) * 100)),
+                cents: cents(
+                  Math.round(moneyValue(stretch, item) * minorUnits(stretch.context.currency)),
+                ),
                 isMoney: false,
               },
             ]
@@ -182,7 +184,8 @@ export function moneyIn(stretch: Stretch, memory: Memory): EntryOf<'money'> | un
   const others = figures.filter((figure) => figure !== main);
   const isEach = stretch.has('each') || stretch.all('money').some((sum) => sum.isEach);
   const count = isEach
-    ? (stretch.all('amount')[0]?.value ?? (others[0] ? others[0].cents / 100 : 1))
+    ? (stretch.all('amount')[0]?.value ??
+      (others[0] ? others[0].cents / minorUnits(stretch.context.currency) : 1))
     : 1;
   const refund =
     stretch.has('refunded') ||

@@ -37,6 +37,7 @@ export function sizeIn(text: string): string | null {
     dateOrder: 'month-first',
     numberStyle: 'point',
     units: 'imperial',
+    currency: 'USD',
   }).find(({ is }) => is === 'size');
   if (!size) return null;
   return text.slice(tokens[size.at]?.from ?? 0, tokens[size.to - 1]?.to ?? 0);

@@ -3,7 +3,7 @@ import { daysInOrder, placeNameOf, type PlaceId, type Project } from '../house';
 import { paymentsOf } from '../ledger';
 import type { Plan } from '../plan';
 import { stageName } from '../steps/stages';
-import { dateOf, lastDayOf } from '../units';
+import { cents, dateOf, lastDayOf, plainMoney } from '../units';
 
 /** A table ready for any CSV writer: the first row names the columns. */
 export type Table = string[][];
@@ -41,7 +41,7 @@ export function spendTable(project: Project): Table {
     paid.spend,
     paid.what,
     paid.shop ?? '',
-    (paid.cents / 100).toFixed(2),
+    plainMoney(paid.cents, project.currency),
     project.currency,
     paid.drawsOn,
   ]);
@@ -62,7 +62,8 @@ export function diaryTable(project: Project): Table {
       const first = (...keys: readonly string[]) =>
         keys.map(text).find((value) => value !== '') ?? '';
       const place = 'placeId' in entry ? placeName(project, entry.placeId) : text('room');
-      const cents = typeof plain.cents === 'number' ? (plain.cents / 100).toFixed(2) : '';
+      const amount =
+        typeof plain.cents === 'number' ? plainMoney(cents(plain.cents), project.currency) : '';
       const size = entry.kind === 'measured' ? Object.values(entry.size).join(' x ') : '';
       const counted = entry.kind === 'progress' ? entry.quantity : undefined;
       return [
@@ -75,7 +76,7 @@ export function diaryTable(project: Project): Table {
         counted ? String(counted.thousandths / 1000) : text('quantity'),
         counted ? counted.unit : text('unit'),
         entry.kind === 'wait' ? String(entry.minutes) : text('minutes'),
-        cents,
+        amount,
         text('share'),
         first('state', 'result', 'owed'),
         first('due', 'bookedFor'),

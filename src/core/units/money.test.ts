@@ -1,5 +1,14 @@
 import fc from 'fast-check';
-import { cents, formatMoney, parseMoney, splitCents } from '.';
+import {
+  cents,
+  currencySchema,
+  formatAbout,
+  formatMoney,
+  formatPaid,
+  parseMoney,
+  plainMoney,
+  splitCents,
+} from '.';
 
 const read = (text: string) => {
   const parsed = parseMoney(text);
@@ -75,5 +84,50 @@ describe('money as a house writes it', () => {
     ['1,2345', 'comma'],
   ] as const)('refuses %s where a %s stands before cents', (text, style) => {
     expect(parseMoney(text, style).ok).toBe(false);
+  });
+});
+
+describe('money of any currency', () => {
+  it.each([
+    ['JPY', '12,400', 12_400, '¥12,400', '12400'],
+    ['KWD', '18.450', 18_450, 'KWD\u00a018.450', '18.450'],
+    ['KWD', '1,250.5', 1_250_500, 'KWD\u00a01,250.500', '1250.500'],
+    ['CHF', '18.40', 1_840, 'CHF\u00a018.40', '18.40'],
+  ])('%s %s is counted in its own smallest coin', (currency, text, value, shown, plain) => {
+    expect(parseMoney(text, 'point', currency)).toEqual({ ok: true, value });
+    expect(formatPaid(cents(value), currency)).toBe(shown);
+    expect(plainMoney(cents(value), currency)).toBe(plain);
+  });
+
+  it.each([
+    ['18.40', 'JPY', 'unreadable'],
+    ['€20', 'USD', 'other-currency'],
+    ['20 GBP', 'EUR', 'other-currency'],
+    ['20 foo', 'USD', 'unreadable'],
+  ])('%s in a house of %s is refused', (text, currency, code) => {
+    expect(parseMoney(text, 'point', currency)).toMatchObject({ ok: false, error: { code } });
+  });
+
+  it('is written as it is read, whatever the currency', () => {
+    const currency = fc.constantFrom('USD', 'JPY', 'KWD', 'EUR', 'INR', 'TND');
+    fc.assert(
+      fc.property(fc.integer({ min: -1e9, max: 1e9 }), currency, (value, code) => {
+        const typed = plainMoney(cents(value), code);
+        expect(parseMoney(typed, 'point', code)).toEqual({ ok: true, value: value || 0 });
+      }),
+    );
+    expect(currencySchema.safeParse('ZZZ').success).toBe(false);
+  });
+
+  it('a guess is shown to three figures, and what was paid to the cent', () => {
+    const about = (value: number) => formatAbout(cents(value), 'USD');
+    expect([1_827_461, 98_760, 4_890, 12, -4_015].map(about)).toEqual([
+      '$18,300',
+      '$988',
+      '$49',
+      '$0',
+      '-$40',
+    ]);
+    expect(formatPaid(cents(1_240_000), 'USD')).toBe('$12,400.00');
   });
 });

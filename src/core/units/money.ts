@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '../result';
 
-/** Money in hundredths of the project's currency. Negative for refunds. */
+/** Money in the minor unit of the project's currency: cents, or yen where there is no smaller coin. Negative for refunds. */
 export const centsSchema = z.int().min(-1e12).max(1e12).brand<'Cents'>();
 export type Cents = z.infer<typeof centsSchema>;
 
@@ -9,24 +9,70 @@ export const cents = (value: number): Cents => Math.round(value) as Cents;
 export const addCents = (values: readonly Cents[]): Cents =>
   cents(values.reduce((sum, value) => sum + value, 0));
 
-export type Currency = 'USD' | 'CAD' | 'EUR' | 'GBP' | 'AUD';
-export const currencySchema = z.enum(['USD', 'CAD', 'EUR', 'GBP', 'AUD']);
+/** A three-letter code of ISO 4217. */
+export type Currency = string;
+export const currencySchema = z
+  .string()
+  .regex(/^[A-Z]{3}$/)
+  .refine((code) => Intl.supportedValuesOf('currency').includes(code));
 
-export type MoneyError = { code: 'unreadable'; text: string } | { code: 'empty' };
+/** How many decimals a currency has: 2 for dollars, none for yen, 3 for dinars. */
+export function exponentOf(currency: Currency): number {
+  const known = exponents.get(currency);
+  if (known !== undefined) return known;
+  const format = new Intl.NumberFormat('en-US', { style: 'currency', currency });
+  const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
+  exponents.set(currency, digits);
+  return digits;
+}
+const exponents = new Map<Currency, number>();
+
+/** How many of its smallest coins make one of a currency. */
+export const minorUnits = (currency: Currency): number => 10 ** exponentOf(currency);
+
+export type MoneyError =
+  | { code: 'unreadable'; text: string }
+  | { code: 'empty' }
+  /** A sign or code of another currency than the house's. */
+  | { code: 'other-currency'; text: string };
 
 const MONEY =
-  /^(-)?\s*(?:[$€£]|usd|eur|gbp|cad|aud)?\s*(-)?(\d+(?:[.,]\d+)*)\s*(k)?\s*(?:[$€£]|usd|eur|gbp|cad|aud|dollars?|bucks|euros?|pounds?)?$/;
+  /^(-)?\s*(\p{Sc}|[a-z]{3})?\s*(-)?(\d+(?:[.,]\d+)*)\s*(k)?\s*(\p{Sc}|[a-z]{3}|dollars?|bucks|euros?|pounds?)?$/u;
+
+/** Signs and words of money, with the currencies they may stand for. */
+const SIGNS: Readonly<Record<string, RegExp>> = {
+  $: /^[A-Z]{2}D$|^MXN$|^ARS$|^CLP$|^COP$/,
+  dollar: /^[A-Z]{2}D$/,
+  dollars: /^[A-Z]{2}D$/,
+  bucks: /^[A-Z]{2}D$/,
+  '€': /^EUR$/,
+  euro: /^EUR$/,
+  euros: /^EUR$/,
+  '£': /^GBP$|^EGP$/,
+  pound: /^GBP$|^EGP$/,
+  pounds: /^GBP$|^EGP$/,
+  '¥': /^JPY$|^CNY$/,
+};
+
+const isOf = (sign: string, currency: Currency): boolean =>
+  SIGNS[sign]?.test(currency) ?? (/^\p{Sc}$/u.test(sign) || sign.toUpperCase() === currency);
+const isMoneySign = (sign: string): boolean =>
+  SIGNS[sign] !== undefined ||
+  /^\p{Sc}$/u.test(sign) ||
+  currencySchema.safeParse(sign.toUpperCase()).success;
 
 /**
- * The figure of a sum in cents: `1,250`, `1.250,00`, `18.4`. One or two digits behind the last sign are cents, three are
- * thousands; undefined when the signs make no sum.
+ * The figure of a sum in minor units: `1,250`, `1.250,00`, `18.4`. Up to as many digits as the currency has decimals
+ * stand behind the last sign, else three are thousands; undefined when the signs make no sum.
  */
-function figureOf(text: string, style: 'point' | 'comma'): number | undefined {
+function figureOf(text: string, style: 'point' | 'comma', digits: number): number | undefined {
   const groups = text.split(/[.,]/);
   const last = groups.at(-1) ?? '';
-  const hasCents = groups.length > 1 && last.length < 3;
-  const whole = hasCents ? groups.slice(0, -1) : groups;
   const signs = text.replace(/\d/g, '');
+  const point = style === 'point' ? '.' : ',';
+  const isShort = last.length < 3 || (digits > 2 && signs.endsWith(point));
+  const hasCents = digits > 0 && groups.length > 1 && isShort && last.length <= digits;
+  const whole = hasCents ? groups.slice(0, -1) : groups;
   const between = hasCents ? signs.slice(0, -1) : signs;
   const isGrouped =
     whole.length === 1 ||
@@ -35,38 +81,67 @@ function figureOf(text: string, style: 'point' | 'comma'): number | undefined {
     new Set(between).size <= 1 && !(hasCents && between.includes(signs.at(-1) ?? ''));
   // Where the point is for cents, "1.234" is a slip.
   const isSlip = style === 'point' && !hasCents && signs.includes('.');
-  if (!isGrouped || !isOneSign || (groups.length > 1 && last.length > 3) || isSlip)
-    return undefined;
-  return Number(whole.join('')) * 100 + (hasCents ? Number(last.padEnd(2, '0')) : 0);
+  if (!isGrouped || !isOneSign || isSlip) return undefined;
+  const minor = hasCents ? Number(last.padEnd(digits, '0')) : 0;
+  return Number(whole.join('')) * 10 ** digits + minor;
 }
 
 /**
- * Reads `$18.40`, `1,250`, `18,40 €`, `38k`, `-$20`; `65.000` where a house writes thousands with points. At most two
- * decimals: there is no half cent.
+ * Reads `$18.40`, `1,250`, `18,40 €`, `38k`, `-$20`; `65.000` where a house writes thousands with points. At most as
+ * many decimals as the currency has: there is no half cent. Without a currency any sign will do, and two decimals.
  */
 export function parseMoney(
   text: string,
   style: 'point' | 'comma' = 'point',
+  currency?: Currency,
 ): Result<Cents, MoneyError> {
   const clean = text.trim().toLowerCase();
   if (clean === '') return fail({ code: 'empty' });
   const match = MONEY.exec(clean);
-  const figure = match && figureOf(match[3] ?? '', style);
-  if (!match || figure === undefined || figure === null) return fail({ code: 'unreadable', text });
-  const sign = match[1] || match[2] ? -1 : 1;
-  return ok(cents(sign * figure * (match[4] ? 1000 : 1)));
+  const signs = [match?.[2], match?.[6]].filter((sign) => sign !== undefined);
+  const figure = match && figureOf(match[4] ?? '', style, exponentOf(currency ?? 'USD'));
+  if (!match || typeof figure !== 'number' || !signs.every(isMoneySign)) {
+    return fail({ code: 'unreadable', text });
+  }
+  if (currency && !signs.every((sign) => isOf(sign, currency))) {
+    return fail({ code: 'other-currency', text });
+  }
+  const sign = match[1] || match[3] ? -1 : 1;
+  return ok(cents(sign * figure * (match[5] ? 1000 : 1)));
 }
 
-/** `$18.40`; whole sums of 1,000 and more drop their noughts: `$12,400`. */
+/** `$18.40`; whole sums of 1,000 and more drop their noughts: `$12,400`. For running text. */
 export function formatMoney(value: Cents, currency: Currency): string {
-  const whole = value % 100 === 0 && Math.abs(value) >= 100_000;
-  return formatFor(currency, whole ? 0 : 2).format(value / 100);
+  const minor = minorUnits(currency);
+  const whole = value % minor === 0 && Math.abs(value) >= 1_000 * minor;
+  return formatFor(currency, whole ? 0 : exponentOf(currency)).format(value / minor);
+}
+
+/** To the last coin, whatever it is: for what was paid, so that a column has the same decimals all the way down. */
+export const formatPaid = (value: Cents, currency: Currency): string =>
+  formatFor(currency, exponentOf(currency)).format(value / minorUnits(currency));
+
+/** What is only guessed is known to three figures at most, and never to the cent: `$18,300`. */
+const KNOWN_FIGURES = 3;
+
+/** A guess, rounded to what is known of it: 18,274.61 is `$18,300`, 48.90 is `$49`. Put "about" before it. */
+export function formatAbout(value: Cents, currency: Currency): string {
+  const whole = value / minorUnits(currency);
+  const size = Math.floor(Math.log10(Math.max(1, Math.abs(whole)))) + 1;
+  const step = 10 ** Math.max(0, size - KNOWN_FIGURES);
+  return formatFor(currency, 0).format(Math.round(whole / step) * step || 0);
+}
+
+/** A bare figure for fields and tables: `18.40`. `isShort` drops noughts behind the point. */
+export function plainMoney(value: Cents, currency: Currency, isShort = false): string {
+  const text = (value / minorUnits(currency)).toFixed(exponentOf(currency));
+  return isShort ? text.replace(/\.0+$/, '') : text;
 }
 
 /** Formats take longer to make than to use, and a screen writes hundreds of sums. */
 const formats = new Map<string, Intl.NumberFormat>();
 
-function formatFor(currency: Currency, digits: 0 | 2): Intl.NumberFormat {
+function formatFor(currency: Currency, digits: number): Intl.NumberFormat {
   const key = `${currency} ${digits}`;
   const made =
     formats.get(key) ??

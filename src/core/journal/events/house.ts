@@ -108,6 +108,8 @@ export const waysAgreed = defineEvent({
     dateOrder: z.enum(['day-first', 'month-first']),
     numberStyle: z.enum(['point', 'comma']),
   }),
+  // Version 2 knows every currency.
+  upgrades: [(payload) => payload],
   apply: (house, { currency, ...ways }) => {
     house.currency = currency;
     house.ways = ways;
