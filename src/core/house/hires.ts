@@ -1,5 +1,6 @@
 import type { Hire } from './choices';
 import type { JobId } from './entries';
+import type { PlainDate } from '../units';
 import type { Project } from './project';
 
 type House = Pick<Project, 'hired' | 'accepted'>;
@@ -22,4 +23,21 @@ export function hireOf({ hired, accepted }: House, jobId: JobId): Hired | undefi
     };
   }
   return hired[jobId];
+}
+
+/** The other job a trade is booked for on a day; one crew is in one place at a time. */
+export function bookedElsewhere(
+  house: House & Pick<Project, 'bookings'>,
+  trade: string,
+  on: PlainDate,
+  except: readonly JobId[],
+): JobId | undefined {
+  const name = trade.trim().toLowerCase();
+  const jobs = Object.keys(house.bookings).filter((id) => house.bookings[id] === on) as JobId[];
+  const accepted = Object.values(house.accepted).flatMap(({ bookedFrom, shares: [first] }) =>
+    bookedFrom === on && first ? [first.jobId] : [],
+  );
+  return [...jobs, ...accepted].find(
+    (id) => !except.includes(id) && hireOf(house, id)?.trade.trim().toLowerCase() === name,
+  );
 }

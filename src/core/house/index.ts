@@ -111,7 +111,7 @@ export {
   type SchoolId,
   type SchoolOption,
 } from './choices';
-export { hireOf, type Hired } from './hires';
+export { bookedElsewhere, hireOf, type Hired } from './hires';
 export { elementSchema, suspicionSchema, type Element, type Suspicion } from './elements';
 export {
   conditionSchema,

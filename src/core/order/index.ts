@@ -1,5 +1,6 @@
 export { RULES, type Rule, type Selector, type Strength } from './rules';
 export { linkJobs } from './link';
+export { circleIn } from './circle';
 export {
   buildGraph,
   closureBefore,

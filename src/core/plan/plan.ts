@@ -221,6 +221,15 @@ export const planSchema = z.object({
   orders: z.array(orderLineSchema),
   decisions: z.array(decisionSchema),
   demands: z.array(demandStateSchema),
+  /** Jobs the owner left out. */
+  dropped: z.array(
+    z.object({
+      id: jobIdSchema,
+      title: z.string(),
+      placeId: placeIdSchema.nullable(),
+      floor: z.int().nullable(),
+    }),
+  ),
   /** Everything to be paid for, in one state each, and what each purchase is for. */
   costs: z.object({ lines: z.array(costLineSchema), covers: z.array(coverSchema) }),
 });

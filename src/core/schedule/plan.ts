@@ -402,6 +402,7 @@ export function planFrom(
     orders: storesLines(ground, placed.value),
     decisions: decisionsOf(ground, byId),
     demands: demandsOf(ground, byId),
+    dropped: ground.dropped.map(({ id, title, placeId, floor }) => ({ id, title, placeId, floor })),
     costs,
   });
 }

@@ -44,6 +44,8 @@ export type Ground = {
   caution: Caution;
   jobs: readonly Job[];
   byId: ReadonlyMap<JobId, Job>;
+  /** Jobs the owner left out. */
+  dropped: readonly Job[];
   graph: Graph;
   progress: ReadonlyMap<JobId, Progress>;
   membership: GateMembership;
@@ -103,6 +105,7 @@ export function layGround(
     caution,
     jobs,
     byId: new Map(jobs.map((job) => [job.id, job])),
+    dropped: all.filter(({ id }) => dropped.has(id)),
     graph,
     progress,
     membership: gateMembership(jobs, graph),

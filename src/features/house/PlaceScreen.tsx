@@ -5,6 +5,7 @@ import { stageBoards } from '@/core/plan';
 import { extentsOf, isOutside, type Place, type PlaceId } from '@/core/house';
 import { countWords, formatArea, formatDate, formatLength } from '@/core/units';
 import { JobSlip } from '@/features/job';
+import { DroppedJobs } from '@/features/jobs';
 import { Page, PlanState } from '@/features/shell';
 import { selectJobs, selectPlaces, selectProject, selectToday, useAppSelector } from '@/store';
 import { Button, ButtonLink, Empty, Fact, Section } from '@/ui';
@@ -108,13 +109,14 @@ function Sizes({ place }: { place: Place }) {
 function Stages({ placeId }: { placeId: PlaceId | null }) {
   const jobs = useAppSelector(selectJobs);
   const boards = stageBoards(jobs, placeId);
-  if (boards.length === 0) return null;
   const done = boards.filter(({ state }) => state === 'done').length;
   return (
     <View className="gap-4">
-      <Section title="Its jobs" sum={`${done} of ${boards.length} stages done`}>
-        {null}
-      </Section>
+      {boards.length === 0 ? null : (
+        <Section title="Its jobs" sum={`${done} of ${boards.length} stages done`}>
+          {null}
+        </Section>
+      )}
       {boards.map(({ stage, jobs: here }) => (
         <Section key={stage} title={stageName(stage)}>
           {here.map((job) => (
@@ -122,6 +124,12 @@ function Stages({ placeId }: { placeId: PlaceId | null }) {
           ))}
         </Section>
       ))}
+      <ButtonLink
+        className="self-start"
+        href={{ pathname: '/job/new', params: placeId === null ? {} : { place: placeId } }}
+        label="Add a job here"
+      />
+      <DroppedJobs placeId={placeId} />
     </View>
   );
 }

@@ -18,6 +18,7 @@ export { StartScreen } from '@/features/start/StartScreen';
 export { CutsScreen } from '@/features/stores/CutsScreen';
 export { ShopListScreen } from '@/features/stores/ShopListScreen';
 export { StoresScreen } from '@/features/stores/StoresScreen';
+export { NewJobScreen } from '@/features/jobs/NewJobScreen';
 export { JobScreen } from '@/features/story/JobScreen';
 export { SumScreen } from '@/features/sums/SumScreen';
 export { SumsScreen } from '@/features/sums/SumsScreen';

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { JobId, Path } from '@/core/house';
 import { secondPairWanted, type Plan, type PlannedJob } from '@/core/plan';
 import { countWords, formatMinutes } from '@/core/units';
+import { DroppedJobs } from '@/features/jobs';
 import { JobStory } from '@/features/story';
 import { Page, PlanState } from '@/features/shell';
 import {
@@ -91,7 +92,9 @@ export function OrderScreen() {
             {PATH_WORDS[path]} What decides the gates goes first; every job says why it stands where
             it does.
           </Note>
+          <DroppedJobs />
           <View className="flex-row flex-wrap gap-3">
+            <ButtonLink href="/job/new" label="Add a job" />
             <ButtonLink href="/schools" label="Where builders disagree" />
             <ButtonLink href="/whatif" label="What if" />
           </View>

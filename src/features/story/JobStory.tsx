@@ -13,10 +13,11 @@ import {
   useAppSelector,
 } from '@/store';
 import { BlockLink, Body, Caution, Note, Small, Strong, SubHeading, Title } from '@/ui';
+import { JobChanges } from '@/features/jobs';
 import { BackToToday } from './BackToToday';
 import { JobActions } from './JobActions';
 import { MoveJob } from './MoveJob';
-import { RuleActions } from './RuleActions';
+import { RuleActions, SetAside } from './RuleActions';
 import {
   LACK_WORDS,
   effortWords,
@@ -44,8 +45,10 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
         {decided ? <Small>{decidesWords(job, decided)}</Small> : null}
       </View>
       <JobActions key={job.id} job={job} />
+      <JobChanges key={`changes-${job.id}`} job={job} />
       <WhatHolds job={job} />
       <WaitsFor job={job} />
+      <SetAside job={job} />
       {job.doneOn === null ? <MoveJob key={`move-${job.id}`} job={job} /> : null}
       <LetsGo job={job} />
       <BackToToday job={job} />

@@ -1,6 +1,8 @@
+import { View } from 'react-native';
+import type { JobId } from '@/core/house';
 import type { PlannedJob } from '@/core/plan';
-import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
-import { Button, Small } from '@/ui';
+import { keep, selectJobsById, selectProject, useAppDispatch, useAppSelector } from '@/store';
+import { Button, Note, Small, SubHeading } from '@/ui';
 
 type Waits = PlannedJob['waitsFor'][number];
 
@@ -55,3 +57,44 @@ const RULE_KINDS: Record<Exclude<Waits['strength'], 'practice' | 'own'>, string>
   'cover-up': 'what must be seen before it is covered',
   physics: 'how things stand and dry',
 };
+
+/** Rules between this job and another that were set aside, with the way back. */
+export function SetAside({ job }: { job: PlannedJob }) {
+  const dispatch = useAppDispatch();
+  const { overruled } = useAppSelector(selectProject);
+  const jobs = useAppSelector(selectJobsById);
+  const pairs = Object.keys(overruled).flatMap((key) => {
+    const [before = '', after = ''] = key.split('>');
+    const other = before === job.id ? after : after === job.id ? before : undefined;
+    const named = [...jobs.values()].find(({ id }) => id === other);
+    return named ? [{ key, before: before as JobId, after: after as JobId, named }] : [];
+  });
+  if (pairs.length === 0) return null;
+  return (
+    <View className="gap-1">
+      <SubHeading>Rules you set aside</SubHeading>
+      {pairs.map(({ key, before, after, named }) => (
+        <View key={key} className="flex-row flex-wrap items-center gap-x-3">
+          <Note className="flex-1 text-ink">
+            {before === job.id
+              ? `This need not come before “${named.title}”.`
+              : `“${named.title}” need not come before this.`}
+          </Note>
+          <Button
+            look="quiet"
+            label="Follow it again"
+            hint={`Follow it again: ${named.title}`}
+            onPress={() =>
+              void dispatch(
+                keep(
+                  [{ type: 'ruleRestored', payload: { before, after } }],
+                  'The rule holds again.',
+                ),
+              )
+            }
+          />
+        </View>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,58 @@
+import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { FormProvider, type FieldValues } from 'react-hook-form';
+import { View } from 'react-native';
+import { Button, Note, Strong } from '@/ui';
+import { SubmitContext } from './context';
+import type { KeptForm } from './useKeptForm';
+
+/** A form on its paper: Enter in a line keeps it, Escape leaves it, the first fault is brought into sight. */
+export function FormCard<Typed extends FieldValues>({
+  of: { form, submit, leave, isBack },
+  title,
+  action,
+  plain = false,
+  children,
+}: {
+  of: KeptForm<Typed>;
+  title: string;
+  action: string;
+  /** Without a frame, where the section around it is one. */
+  plain?: boolean;
+  children: ReactNode;
+}) {
+  const paper = useRef<View>(null);
+  const { submitCount, isValid, errors } = form.formState;
+  const faults = Object.keys(errors).length;
+  useEffect(() => {
+    if (submitCount === 0 || faults === 0) return;
+    const here = paper.current as unknown as HTMLElement | null;
+    here?.querySelector('[role="alert"]')?.scrollIntoView({ block: 'center' });
+  }, [submitCount, faults, isValid]);
+  const keyed = (event: KeyboardEvent) => {
+    if (event.key !== 'Escape' || !leave) return;
+    event.stopPropagation();
+    leave();
+  };
+  return (
+    <FormProvider {...form}>
+      <SubmitContext.Provider value={submit}>
+        <View
+          ref={paper}
+          role="form"
+          aria-label={title}
+          className={plain ? 'gap-3' : 'gap-3 rounded-board border border-spruce bg-paper p-3'}
+          // React Native's own View has no keys; the web's has.
+          {...({ onKeyDown: keyed } as object)}
+        >
+          {plain ? null : <Strong>{title}</Strong>}
+          {isBack ? <Note>You left this half typed; it is as you typed it.</Note> : null}
+          {children}
+          <View className="flex-row flex-wrap gap-2">
+            <Button look="main" label={action} onPress={submit} />
+            {leave ? <Button label="Leave it" hint={`Leave it: ${title}`} onPress={leave} /> : null}
+          </View>
+        </View>
+      </SubmitContext.Provider>
+    </FormProvider>
+  );
+}

@@ -1,0 +1,2 @@
+export { DroppedJobs } from './DroppedJobs';
+export { JobChanges } from './JobChanges';
