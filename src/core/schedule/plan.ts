@@ -21,8 +21,18 @@ import {
 } from '../units';
 import { coveredBy } from './covered';
 import { orderLines } from './orders';
-import { GATES_COUNTED, isAfterwards, openCents, type CostLine } from '../plan';
-import type { GateSummary, JobState, OrderLine, Plan, PlanError, PlannedJob } from '../plan';
+import {
+  GATES_COUNTED,
+  isAfterwards,
+  openCents,
+  type CostLine,
+  GateSummary,
+  JobState,
+  OrderLine,
+  Plan,
+  PlanError,
+  PlannedJob,
+} from '../plan';
 import {
   bookingOf,
   doneMoment,

@@ -22,6 +22,8 @@ type Options<Typed extends FieldValues, Read> = {
   onKeep: (read: Read) => Promise<boolean | Fault<Typed>> | boolean | Fault<Typed>;
   /** Kept, or left: the form closes. */
   onDone?: () => void;
+  /** It always stands open and shows what is kept, until somebody types something else into it. */
+  follows?: boolean;
 };
 
 export type KeptForm<Typed extends FieldValues = FieldValues> = {
@@ -54,6 +56,7 @@ export function useKeptForm<Typed extends FieldValues, Read>({
   initial,
   onKeep,
   onDone,
+  follows = false,
 }: Options<Typed, Read>): KeptForm<Typed> {
   const dispatch = useAppDispatch();
   const [isBack, setBack] = useState(false);
@@ -62,6 +65,7 @@ export function useKeptForm<Typed extends FieldValues, Read>({
   const form = useForm<Typed, unknown, Read>({
     defaultValues: initial as DefaultValues<Typed>,
     resolver: zodResolver(schema),
+    ...(follows ? { values: initial, resetOptions: { keepDirtyValues: true } } : {}),
   });
   const { reset, getValues, subscribe } = form;
   useEffect(() => {
@@ -78,7 +82,7 @@ export function useKeptForm<Typed extends FieldValues, Read>({
     });
   }, [dispatch, getValues, name, reset, subscribe]);
   const close = () => {
-    reset(initial);
+    reset(follows ? getValues() : initial);
     dispatch(saveDraft(draftOf(name), ''));
     setBack(false);
     onDone?.();

@@ -33,7 +33,7 @@ export function JobChanges({ job }: { job: PlannedJob }) {
   if (job.doneOn !== null) return <Untick job={job} />;
   return (
     <View className="gap-2">
-      <SubHeading>Yours to change</SubHeading>
+      <SubHeading>Change this job</SubHeading>
       <Changed job={job} />
       {asked ? (
         <Form job={job} asked={asked} onDone={close} />

@@ -3,10 +3,7 @@ import { placeOf, selectJobs, selectProject, useAppSelector } from '@/store';
 
 /** Everybody by name, for "who does it". */
 export const whoOptions = ({ people }: Project) =>
-  people.map(({ id, name, role }) => ({
-    value: id as string,
-    label: role === 'self' && people[0]?.id === id ? `${name} (you)` : name,
-  }));
+  people.map(({ id, name }) => ({ value: id as string, label: name }));
 
 /** Open jobs by title and place, for what comes before and after. */
 export function useJobOptions(except: JobId | null) {

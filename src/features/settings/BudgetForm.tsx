@@ -1,65 +1,142 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { waysOf, type NumberStyle, type Project } from '@/core/house';
-import { formatMoney, parseMoney, type Cents } from '@/core/units';
+import { z } from 'zod';
+import { kindTitle, placesInOrder, spendKindSchema, type Budget, type Project } from '@/core/house';
+import { addCents, cents, formatMoney, plainMoney, type Cents } from '@/core/units';
+import {
+  FormCard,
+  TextField,
+  moneyField,
+  sumField,
+  useKeptForm,
+  useWritten,
+  type Written,
+} from '@/features/form';
 import { keep, useAppDispatch } from '@/store';
-import { Button, Field, Note, Section, useFollowing } from '@/ui';
+import { Button, Note, Section } from '@/ui';
 
-const plain = (cents: Cents): string => (cents / 100).toFixed(2).replace(/\.00$/, '');
+const parts = (written: Written) => z.record(z.string(), moneyField(written, null));
+const budgetFormSchema = (written: Written) =>
+  z.object({
+    total: sumField(written),
+    contingency: sumField(written),
+    byPlace: parts(written),
+    byKind: parts(written),
+  });
 
-function readSum(text: string, style: NumberStyle): { value: Cents } | { error: string } {
-  const parsed = parseMoney(text, style);
-  if (!parsed.ok) return { error: `“${text}” is not a sum. Write it like 24,000 or 24000.50.` };
-  return parsed.value < 0 ? { error: 'It cannot be less than nothing.' } : { value: parsed.value };
-}
+type Parts = Readonly<Record<string, Cents | null>>;
+const given = (all: Parts): Record<string, Cents> =>
+  Object.fromEntries(
+    Object.entries(all).flatMap(([key, sum]) => (sum ? [[key, sum] as const] : [])),
+  );
+const sumOf = (all: Parts): Cents => addCents(Object.values(given(all)));
 
-/** What may be spent on planned work, and what is set aside for what nobody can foresee. */
+type Row = { key: string; label: string };
+const roomsOf = (project: Project): Row[] =>
+  placesInOrder(project).map(({ id, name }) => ({ key: id, label: name }));
+const kindsOf = ({ ownKinds }: Project): Row[] =>
+  [...spendKindSchema.options, ...Object.keys(ownKinds)].map((key) => ({
+    key,
+    label: kindTitle(ownKinds, key),
+  }));
+
+/** What may be spent on planned work, what of it is for a room or a kind, and what is set aside for what nobody can foresee. */
 export function BudgetForm({ project }: { project: Project }) {
   const dispatch = useAppDispatch();
   const { budget, currency } = project;
-  const [total, setTotal] = useFollowing(budget ? plain(budget.total) : '');
-  const [contingency, setContingency] = useFollowing(budget ? plain(budget.contingency) : '');
-  const [asked, setAsked] = useState(false);
-  const { numberStyle } = waysOf(project);
-  const readTotal = readSum(total, numberStyle);
-  const readContingency = readSum(contingency, numberStyle);
-  const save = () => {
-    setAsked(true);
-    if ('error' in readTotal || 'error' in readContingency) return;
-    void dispatch(
-      keep(
-        [
-          {
-            type: 'budgetAgreed',
-            payload: { total: readTotal.value, contingency: readContingency.value },
-          },
-        ],
-        `Budget ${formatMoney(readTotal.value, currency)}, contingency ${formatMoney(readContingency.value, currency)}.`,
-      ),
-    );
-  };
+  const written = useWritten();
+  const typed = (sum: Cents | undefined) => (sum ? plainMoney(sum, currency, true) : '');
+  const [rooms, kinds] = [roomsOf(project), kindsOf(project)];
+  const of = useKeptForm({
+    name: 'budget',
+    schema: budgetFormSchema(written),
+    follows: true,
+    initial: {
+      total: budget ? plainMoney(budget.total, currency, true) : '',
+      contingency: budget ? plainMoney(budget.contingency, currency, true) : '',
+      byPlace: typedParts(rooms, budget?.byPlace, typed),
+      byKind: typedParts(kinds, budget?.byKind, typed),
+    },
+    onKeep: ({ total, contingency, byPlace, byKind }) => {
+      for (const [field, all] of [
+        ['byPlace', byPlace],
+        ['byKind', byKind],
+      ] as const) {
+        const over = sumOf(all) - total;
+        if (over > 0) {
+          return {
+            field: 'total' as const,
+            message: `${field === 'byPlace' ? 'The rooms' : 'The kinds'} come to ${formatMoney(cents(over), currency)} more than this. Give it more, or them less.`,
+          };
+        }
+      }
+      const payload: Budget = {
+        total,
+        contingency,
+        ...(sumOf(byPlace) > 0 ? { byPlace: given(byPlace) } : {}),
+        ...(sumOf(byKind) > 0 ? { byKind: given(byKind) } : {}),
+      };
+      return dispatch(
+        keep(
+          [{ type: 'budgetAgreed', payload }],
+          `Budget ${formatMoney(total, currency)}, contingency ${formatMoney(contingency, currency)}.`,
+        ),
+      );
+    },
+  });
   return (
     <Section title={`Budget, in ${currency}`}>
-      <View className="flex-row flex-wrap gap-3">
-        <Field
-          className="min-w-[140px] flex-1"
-          label="For planned work"
-          value={total}
-          onChangeText={setTotal}
-          error={asked && 'error' in readTotal ? readTotal.error : undefined}
-        />
-        <Field
-          className="min-w-[140px] flex-1"
-          label="Contingency beside it"
-          value={contingency}
-          onChangeText={setContingency}
-          error={asked && 'error' in readContingency ? readContingency.error : undefined}
-        />
-      </View>
-      <Note>On old work 10 to 20% of the budget is usual, because walls hide things.</Note>
-      <View className="flex-row">
-        <Button look="main" label="Keep the budget" onPress={save} />
-      </View>
+      <FormCard of={of} title="Budget" action="Keep the budget" plain>
+        <View className="flex-row flex-wrap gap-3">
+          <TextField
+            name="total"
+            label="For planned work"
+            className="min-w-[140px] flex-1"
+            numeric
+          />
+          <TextField
+            name="contingency"
+            label="Contingency beside it"
+            className="min-w-[140px] flex-1"
+            numeric
+          />
+        </View>
+        <Note>On old work 10 to 20% of the budget is usual, because walls hide things.</Note>
+        <PartsOf rows={rooms} name="byPlace" open="Share it out by room" />
+        <PartsOf rows={kinds} name="byKind" open="Share it out by kind" />
+      </FormCard>
     </Section>
+  );
+}
+
+const typedParts = (
+  rows: readonly Row[],
+  all: Budget['byPlace'],
+  typed: (sum: Cents | undefined) => string,
+): Record<string, string> => Object.fromEntries(rows.map(({ key }) => [key, typed(all?.[key])]));
+
+function PartsOf({ rows, name, open }: { rows: readonly Row[]; name: string; open: string }) {
+  const [isOpen, setOpen] = useState(false);
+  if (rows.length === 0) return null;
+  if (!isOpen) {
+    return (
+      <Button look="quiet" className="self-start" label={open} onPress={() => setOpen(true)} />
+    );
+  }
+  return (
+    <View className="gap-2">
+      <Note>{`${open}: what is left empty stays unassigned.`}</Note>
+      <View className="flex-row flex-wrap gap-3">
+        {rows.map(({ key, label }) => (
+          <TextField
+            key={key}
+            name={`${name}.${key}`}
+            label={label}
+            className="min-w-[130px] flex-1"
+            numeric
+          />
+        ))}
+      </View>
+    </View>
   );
 }
