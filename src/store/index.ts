@@ -17,6 +17,7 @@ export { momentOf, type Outside, type ReadFile, type Supplier } from './outside'
 export {
   selectDecides,
   selectForecast,
+  selectIsDemo,
   selectJobs,
   selectJobsById,
   selectLedger,
@@ -35,6 +36,6 @@ export {
 export { personNameIn, placeNameIn, placeOf } from './names';
 export { noticed } from './session';
 export { limitWords } from './words';
-export { loadPhoto, takePhoto } from './photos';
+export { loadPhoto, storePhoto, takePhoto } from './photos';
 export { askShops, askWhereItIs, planTheCuts, readLaser, tryChanges, weigh } from './ask';
 export { createStore, type RootState, type Store } from './store';

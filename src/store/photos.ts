@@ -1,4 +1,5 @@
 import type { Element, PlaceId } from '../core/house';
+import type { EventBodyOf } from '../core/journal';
 import { dateOf } from '../core/units';
 import { erasePhoto, readPhoto, writePhoto } from '../storage/photos';
 import { keep } from './keep';
@@ -9,31 +10,51 @@ const UNREADABLE =
   'This photo cannot be read. Choose a JPEG, PNG or WebP picture; nothing changed.';
 const NO_ROOM = 'This photo could not be kept: the device has no room left. Nothing changed.';
 
-/** Keeps a photo of a place or of one of its elements: the picture first, then the line in the journal. */
-export const takePhoto =
-  (file: Blob, placeId: PlaceId, element: Element | null): Thunk<Promise<boolean>> =>
-  async (dispatch, getState, outside) => {
+/** A picture that lies on the device and is in no journal yet. */
+export type StoredPhoto =
+  | { ok: true; event: EventBodyOf; id: string; forget: () => Promise<void> }
+  | { ok: false; message: string };
+
+/** Puts a picture on the device; `event` makes it the house's, `forget` takes it off again. */
+export const storePhoto =
+  (file: Blob, placeId: PlaceId | null, element: Element | null): Thunk<Promise<StoredPhoto>> =>
+  async (_dispatch, getState, outside): Promise<StoredPhoto> => {
     const { door } = outside.open;
-    if (!door) return false;
+    if (!door) return { ok: false, message: NO_ROOM };
     let picture: string;
     try {
       picture = await outside.shrinkPhoto(file);
     } catch {
-      dispatch(noticed(UNREADABLE));
-      return false;
+      return { ok: false, message: UNREADABLE };
     }
     const id = outside.newId();
     try {
       await writePhoto(outside.database, door.journal, id, picture);
     } catch {
-      dispatch(noticed(NO_ROOM));
-      return false;
+      return { ok: false, message: NO_ROOM };
     }
     const on = dateOf(getState().session.now);
-    const kept = await dispatch(
-      keep([{ type: 'photoTaken', payload: { id, placeId, element, on } }], 'Kept the photo.'),
-    );
-    if (!kept) await erasePhoto(outside.database, door.journal, id);
+    return {
+      ok: true,
+      id,
+      event: { type: 'photoTaken', payload: { id, placeId, element, on } },
+      forget: async () => {
+        await erasePhoto(outside.database, door.journal, id);
+      },
+    };
+  };
+
+/** Keeps a photo of a place or of one of its elements: the picture first, then the line in the journal. */
+export const takePhoto =
+  (file: Blob, placeId: PlaceId, element: Element | null): Thunk<Promise<boolean>> =>
+  async (dispatch) => {
+    const stored = await dispatch(storePhoto(file, placeId, element));
+    if (!stored.ok) {
+      dispatch(noticed(stored.message));
+      return false;
+    }
+    const kept = await dispatch(keep([stored.event], 'Kept the photo.'));
+    if (!kept) await stored.forget();
     return kept;
   };
 

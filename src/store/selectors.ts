@@ -23,6 +23,9 @@ export const selectProject = (state: RootState): Project => {
   return state.session.project;
 };
 
+/** The made-up house, the only one made-up shops may write into. */
+export const selectIsDemo = (state: RootState): boolean => state.session.current?.kind === 'demo';
+
 export const selectPlaces = createSelector([selectProject], placesInOrder);
 
 const NO_JOBS: PlannedJob[] = [];

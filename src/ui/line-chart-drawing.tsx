@@ -8,7 +8,7 @@ const HEIGHT = 190;
 const MOST_LABELS = 5;
 
 /** The drawing itself, in a chunk of its own with the chart package. */
-export default function LineChartDrawing({ points, line, spoken }: LineChartProps) {
+export default function LineChartDrawing({ points, line, against, spoken }: LineChartProps) {
   const palette = usePalette();
   const [width, setWidth] = useState(0);
   const every = Math.ceil(points.length / MOST_LABELS);
@@ -17,6 +17,17 @@ export default function LineChartDrawing({ points, line, spoken }: LineChartProp
     line === undefined
       ? []
       : [{ data: values.map(() => line), color: () => palette.brick, withDots: false }];
+  const second =
+    against === undefined
+      ? []
+      : [
+          {
+            data: [...against],
+            color: () => palette['straw-deep'],
+            withDots: false,
+            strokeDashArray: [6, 4],
+          },
+        ];
   return (
     <View
       role="img"
@@ -29,7 +40,7 @@ export default function LineChartDrawing({ points, line, spoken }: LineChartProp
           <Drawing
             data={{
               labels: points.map(({ label }, at) => (at % every === 0 ? label : '')),
-              datasets: [{ data: values, color: () => palette.spruce }, ...across],
+              datasets: [{ data: values, color: () => palette.spruce }, ...across, ...second],
             }}
             width={width}
             height={HEIGHT}

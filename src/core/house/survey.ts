@@ -95,7 +95,8 @@ export type Demand = z.infer<typeof demandSchema>;
 /** A photo of a place, or of one element of it. The picture itself is stored beside the journal, under its id. */
 export const photoSchema = z.object({
   id: keySchema(80),
-  placeId: placeIdSchema,
+  /** Null for a paper that is of no room. */
+  placeId: placeIdSchema.nullable(),
   element: elementSchema.nullable(),
   on: plainDateSchema,
 });

@@ -76,6 +76,8 @@ export type Ledger = {
     left: Cents;
     contingency: Cents;
     contingencyLeft: Cents;
+    /** Still to be paid for change orders that draw on it. */
+    contingencySpokenFor: Cents;
     /** Budget less what is paid from it, committed and to come: below nought it will not last. */
     afterAll: Cents;
     byPlace: Allotted[];
@@ -165,10 +167,13 @@ const allotted = (
 function budgetIn(
   project: Project,
   { paidFromBudget, drawnFromContingency, fromBudget }: Paid,
-  stillToPay: number,
+  lines: readonly CostLine[],
 ): Ledger['budget'] {
   const { budget } = project;
   if (!budget) return null;
+  const spokenFor = openForChanges(project, lines);
+  const { committed, toCome } = openCents(lines);
+  const stillToPay = committed + toCome - spokenFor;
   const byPlace = allotted(budget.byPlace, fromBudget.byPlace);
   const byKind = allotted(budget.byKind, fromBudget.byKind);
   const rest = (parts: readonly Allotted[]) =>
@@ -178,11 +183,25 @@ function budgetIn(
     left: cents(budget.total - paidFromBudget),
     contingency: budget.contingency,
     contingencyLeft: cents(budget.contingency - drawnFromContingency),
+    contingencySpokenFor: spokenFor,
     afterAll: cents(budget.total - paidFromBudget - stillToPay),
     byPlace,
     byKind,
     unassigned: { byPlace: rest(byPlace), byKind: rest(byKind) },
   };
+}
+
+/** What change orders that draw on the contingency still have to pay: their own money and their jobs'. */
+function openForChanges(project: Project, lines: readonly CostLine[]): Cents {
+  const drawing = new Set(
+    Object.values(project.changes).flatMap(({ id, drawsOn }) =>
+      drawsOn === 'contingency' ? [id] : [],
+    ),
+  );
+  const isTheirs = ({ id, jobId }: CostLine): boolean =>
+    drawing.has(id.replace(/^change\//, '')) ||
+    (jobId !== null && drawing.has(project.ownJobs[jobId]?.changeId ?? ''));
+  return addCents(lines.filter(isTheirs).map(({ open }) => open));
 }
 
 type Costs = { lines: readonly CostLine[]; covers: readonly Cover[] };
@@ -203,7 +222,7 @@ export function keepLedger(
     toCome,
     risksExpected,
     forecast: cents(known.paid + committed + toCome + risksExpected),
-    budget: budgetIn(project, paidIn(project), committed + toCome),
+    budget: budgetIn(project, paidIn(project), costs.lines),
     quotes,
     quotesTotal: addCents(quotes.map((quote) => quote.cents)),
   };

@@ -1,2 +1,3 @@
 export { DroppedJobs } from './DroppedJobs';
 export { JobChanges } from './JobChanges';
+export { tradeDayFault } from './trade-day';

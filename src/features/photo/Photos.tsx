@@ -58,21 +58,45 @@ export function Photos({
   );
 }
 
-function OnePhoto({ photo, removable }: { photo: Photo; removable: boolean }) {
+/** The picture's address once it was read; null while it is not there, or not on this device. */
+function usePicture(id: string): string | null {
   const dispatch = useAppDispatch();
-  const project = useAppSelector(selectProject);
-  const today = useAppSelector(selectToday);
   const [picture, setPicture] = useState<string | null>(null);
-  const [large, setLarge] = useState(false);
   useEffect(() => {
     let gone = false;
-    void dispatch(loadPhoto(photo.id)).then((found) => {
+    void dispatch(loadPhoto(id)).then((found) => {
       if (!gone) setPicture(found);
     });
     return () => {
       gone = true;
     };
-  }, [dispatch, photo.id]);
+  }, [dispatch, id]);
+  return picture;
+}
+
+/** A picture by its id, larger at a tap. */
+export function PictureOf({ id, about }: { id: string; about: string }) {
+  const picture = usePicture(id);
+  const [large, setLarge] = useState(false);
+  if (picture === null) return <Note>{`${about}: its photo is not on this device`}</Note>;
+  const size = large ? { width: 320, height: 240 } : { width: 64, height: 48 };
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${large ? 'Smaller' : 'Larger'}: ${about}`}
+      onPress={() => setLarge(!large)}
+    >
+      <Image source={{ uri: picture }} style={size} resizeMode="cover" aria-label={about} />
+    </Pressable>
+  );
+}
+
+function OnePhoto({ photo, removable }: { photo: Photo; removable: boolean }) {
+  const dispatch = useAppDispatch();
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  const picture = usePicture(photo.id);
+  const [large, setLarge] = useState(false);
   const words = `${photo.element ?? 'photo'}, ${placeNameIn(project, photo.placeId)}, ${formatDate(photo.on, today)}`;
   if (picture === null) return <Note>{`${words}: not on this device`}</Note>;
   const size = large ? { width: 320, height: 240 } : { width: 64, height: 48 };

@@ -1,2 +1,2 @@
-export { Photos } from './Photos';
+export { Photos, PictureOf } from './Photos';
 export { pickFile } from './pick-file';

@@ -1,0 +1,100 @@
+import { View } from 'react-native';
+import { purchasesOf, type Purchase } from '@/core/ledger';
+import type { CostLine } from '@/core/plan';
+import { formatAbout, formatDate, formatPaid } from '@/core/units';
+import {
+  keep,
+  placeNameIn,
+  selectPlan,
+  selectProject,
+  selectToday,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { Button, Folded, Note, Section, Slip } from '@/ui';
+
+/** Choices one can take in at a glance. */
+const OFFERED = 4;
+
+/** Purchases that may be for more than one thing of the plan: until it is said they count for none. */
+export function Unclear() {
+  const project = useAppSelector(selectProject);
+  const plan = useAppSelector(selectPlan);
+  const today = useAppSelector(selectToday);
+  const byId = new Map(purchasesOf(project).map((purchase) => [purchase.id, purchase]));
+  const lines = new Map(plan?.costs.lines.map((line) => [line.id, line]));
+  const rows = (plan?.costs.covers ?? [])
+    .filter(({ is }) => is === 'unclear')
+    .toReversed()
+    .flatMap(({ purchaseId, lineIds }) => {
+      const purchase = byId.get(purchaseId);
+      return purchase ? [{ purchase, found: lineIds.flatMap((id) => lines.get(id) ?? []) }] : [];
+    });
+  if (rows.length === 0) return null;
+  return (
+    <Section title="What do these pay for?" sum={String(rows.length)}>
+      <Note>Until you say so, what they may be for still counts as to come.</Note>
+      <Folded
+        first={2}
+        more={`Show all ${rows.length}`}
+        rows={rows.map(({ purchase, found }) => (
+          <Slip
+            key={purchase.id}
+            title={purchase.what}
+            note={[purchase.shop, formatDate(purchase.on, today)].filter(Boolean).join(' · ')}
+            figure={formatPaid(purchase.cents, project.currency)}
+          >
+            <Answers purchase={purchase} found={found} />
+          </Slip>
+        ))}
+      />
+    </Section>
+  );
+}
+
+function Answers({ purchase, found }: { purchase: Purchase; found: readonly CostLine[] }) {
+  const dispatch = useAppDispatch();
+  const project = useAppSelector(selectProject);
+  const say = (covers: readonly CostLine[], what: string) =>
+    void dispatch(
+      keep(
+        [
+          {
+            type: 'purchaseMatched',
+            payload: {
+              paymentId: purchase.id,
+              covers: covers.map(({ id }) => id),
+              whole: covers.length > 0,
+            },
+          },
+        ],
+        what,
+      ),
+    );
+  const name = (line: CostLine) => `${line.what}, ${placeNameIn(project, line.placeId)}`;
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      {found.slice(0, OFFERED).map((line) => (
+        <Button
+          key={line.id}
+          label={`${name(line)}: ${formatAbout(line.planned, project.currency)}`}
+          hint={`${purchase.what} pays for ${name(line)}`}
+          onPress={() => say([line], `${purchase.what} pays for ${line.what}.`)}
+        />
+      ))}
+      {found.length > 1 ? (
+        <Button
+          label="All of these"
+          hint={`${purchase.what} pays for all of these`}
+          onPress={() => say(found, `${purchase.what} pays for ${found.length} things.`)}
+        />
+      ) : null}
+      <Button
+        look="quiet"
+        label="Nothing that was planned"
+        hint={`${purchase.what} is for nothing that was planned`}
+        onPress={() => say([], `${purchase.what} was extra.`)}
+      />
+    </View>
+  );
+}
