@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Ledger } from '@/core/ledger';
-import { formatDayMonth, formatMoney, type Currency } from '@/core/units';
+import { formatDayMonth, formatPaid, minorUnits, type Currency } from '@/core/units';
 import { LineChart, Section, Small } from '@/ui';
 
 type Shown = { byWeek: Ledger['byWeek']; budget: Ledger['budget']; currency: Currency };
@@ -17,11 +17,11 @@ export const SpendChart = memo(function SpendChart({ byWeek, budget, currency }:
       <LineChart
         points={byWeek.map(({ monday, total }) => ({
           label: formatDayMonth(monday),
-          value: total / 100,
+          value: total / minorUnits(currency),
         }))}
-        line={budget ? budget.total / 100 : undefined}
+        line={budget ? budget.total / minorUnits(currency) : undefined}
         spoken={`Paid in all, week by week: ${byWeek
-          .map(({ monday, total }) => `${formatDayMonth(monday)} ${formatMoney(total, currency)}`)
+          .map(({ monday, total }) => `${formatDayMonth(monday)} ${formatPaid(total, currency)}`)
           .join(', ')}`}
       />
       <Small>Refunds and contingency are in it.</Small>

@@ -11,7 +11,7 @@ import { Receipts } from './Receipts';
 import { Standing } from './Standing';
 
 const VIEWS = [
-  { value: 'standing', label: 'Where it stands' },
+  { value: 'standing', label: 'Now' },
   { value: 'receipts', label: 'Receipts' },
   { value: 'quotes', label: 'Quotes' },
   { value: 'changes', label: 'Changes' },

@@ -2,9 +2,11 @@ import { View } from 'react-native';
 import { purchasesOf, type Purchase } from '@/core/ledger';
 import type { CostLine } from '@/core/plan';
 import { formatAbout, formatDate, formatPaid } from '@/core/units';
+import { inSentence } from '@/features/job';
 import {
   keep,
   placeNameIn,
+  selectJobsById,
   selectPlan,
   selectProject,
   selectToday,
@@ -71,7 +73,11 @@ function Answers({ purchase, found }: { purchase: Purchase; found: readonly Cost
         what,
       ),
     );
-  const name = (line: CostLine) => `${line.what}, ${placeNameIn(project, line.placeId)}`;
+  const jobs = useAppSelector(selectJobsById);
+  const name = (line: CostLine) => {
+    const job = line.jobId === null ? undefined : jobs.get(line.jobId);
+    return `${line.what}, ${job ? `${inSentence(job.title)}, ` : ''}${placeNameIn(project, line.placeId)}`;
+  };
   return (
     <View className="flex-row flex-wrap gap-2">
       {found.slice(0, OFFERED).map((line) => (
