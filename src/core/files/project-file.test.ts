@@ -105,7 +105,7 @@ describe('a row that does not read or makes no sense', () => {
       row('jobTicked', { jobId: 'a/x', on: '9999-01-01' }),
       'events.3.payload.on',
     ],
-    ['a second start', { ...row('houseStarted', STARTED.payload), v: 2 }, 'events.3.type'],
+    ['a second start', { ...row('houseStarted', STARTED.payload), v: 3 }, 'events.3.type'],
     ['an event told twice', { ...row('placeAdded', place('b')), id: 'phone-1' }, 'events.3.id'],
     [
       'a work in no place',

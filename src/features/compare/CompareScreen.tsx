@@ -1,6 +1,8 @@
 import { useMemo } from 'react';
+import { View } from 'react-native';
 import { comparisonsOf, type ComparisonKind } from '@/core/compare';
 import { formatDate, formatMinutes, formatMoney } from '@/core/units';
+import { Questions } from '@/features/questions';
 import { Page, PlanState } from '@/features/shell';
 import { selectPlan, selectProject, selectToday, useAppSelector } from '@/store';
 import { Columns, Empty, Note, Section, Slip } from '@/ui';
@@ -39,7 +41,10 @@ export function CompareScreen() {
             </Section>
           ))}
         </>
-        <Decided />
+        <View className="gap-5">
+          <Questions />
+          <Decided />
+        </View>
       </Columns>
     </Page>
   );

@@ -1,13 +1,15 @@
-import { daysInOrder, type PlaceId, type Project } from '@/core/house';
-import { paymentsOf } from '@/core/ledger';
-import { addCents, countWords, formatDate, formatLength, formatMoney } from '@/core/units';
+import { kindTitle, toldOf, type PlaceId, type Project } from '@/core/house';
+import { findsOpen, paymentsOf } from '@/core/ledger';
+import { addCents, countWords, formatDate, formatLength, formatPaid } from '@/core/units';
+import { Questions } from '@/features/questions';
 import { selectProject, selectToday, useAppSelector } from '@/store';
-import { Folded, Section, Slip } from '@/ui';
+import { ButtonLink, Folded, Section, Slip } from '@/ui';
 
 /** What was found, decided, recorded and spent in a place. */
 export function PlaceRecords({ placeId }: { placeId: PlaceId | null }) {
   return (
     <>
+      <Questions placeId={placeId} />
       <Told placeId={placeId} />
       <BehindTheWall placeId={placeId} />
       <Spent placeId={placeId} />
@@ -18,39 +20,35 @@ export function PlaceRecords({ placeId }: { placeId: PlaceId | null }) {
 const TOLD = { find: 'found', decision: 'decided', note: 'noted' } as const;
 
 function toldIn(project: Project, placeId: PlaceId | null) {
-  return daysInOrder(project).flatMap((day) =>
-    day.entries.flatMap((entry) =>
-      (entry.kind === 'find' || entry.kind === 'decision' || entry.kind === 'note') &&
-      entry.placeId === placeId
-        ? [{ date: day.date, kind: entry.kind, text: entry.text, key: `${day.id}${entry.text}` }]
-        : [],
-    ),
-  );
+  return (['find', 'decision', 'note'] as const)
+    .flatMap((kind) => toldOf(project, kind))
+    .filter(({ entry }) => entry.placeId === placeId)
+    .map(({ id, date, entry }) => ({ id, date, kind: entry.kind, text: entry.text }))
+    .toSorted((a, b) => a.date.localeCompare(b.date));
 }
 
 function Told({ placeId }: { placeId: PlaceId | null }) {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
   const told = toldIn(project, placeId);
-  const questions = Object.values(project.questions).filter(
-    (question) => question.placeId === placeId,
-  );
-  if (told.length + questions.length === 0) return null;
+  const open = new Set(findsOpen(project).map(({ id }) => id));
+  if (told.length === 0) return null;
   return (
     <Section title="Found and decided">
-      {questions.map((question) => (
-        <Slip
-          key={question.id}
-          state={question.answer ? 'done' : 'held'}
-          title={question.question}
-          note={question.answer ? question.answer.text : 'undecided'}
-          figure={formatDate(question.answer?.on ?? question.askedOn, today)}
-        />
-      ))}
       <Folded
         more={`Show all ${told.length}`}
-        rows={told.toReversed().map(({ key, date, kind, text }) => (
-          <Slip key={key} title={text} note={TOLD[kind]} figure={formatDate(date, today)} />
+        rows={told.toReversed().map(({ id, date, kind, text }) => (
+          <Slip key={id} title={text} note={TOLD[kind]} figure={formatDate(date, today)}>
+            {kind === 'find' && open.has(id) ? (
+              <ButtonLink
+                look="quiet"
+                className="self-start"
+                href={{ pathname: '/job/new', params: { find: id } }}
+                label="Make a job of it"
+                hint={`Make a job of it: ${text}`}
+              />
+            ) : null}
+          </Slip>
         ))}
       />
     </Section>
@@ -88,15 +86,15 @@ function Spent({ placeId }: { placeId: PlaceId | null }) {
   if (payments.length === 0) return null;
   const total = addCents(payments.map(({ cents }) => cents));
   return (
-    <Section title="Spent here" sum={formatMoney(total, project.currency)}>
+    <Section title="Spent here" sum={formatPaid(total, project.currency)}>
       <Folded
         more={`Show all ${countWords(payments.length, 'payment')}`}
         rows={payments.toReversed().map((payment, at) => (
           <Slip
             key={at}
             title={payment.what}
-            note={`${payment.spend}${payment.shop ? ` · ${payment.shop}` : ''}`}
-            figure={formatMoney(payment.cents, project.currency)}
+            note={`${kindTitle(project.ownKinds, payment.spend)}${payment.shop ? ` · ${payment.shop}` : ''}`}
+            figure={formatPaid(payment.cents, project.currency)}
             figureNote={formatDate(payment.date, today)}
           />
         ))}

@@ -2,6 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { diaryOf, pageSums, type DiaryPage } from '@/core/diary';
 import { surveyIdOf, type DayLog } from '@/core/house';
+import { findsOpen } from '@/core/ledger';
 import { suspicionOf } from '@/core/risk/from-find';
 import { formatDate, formatMinutes, formatMoney } from '@/core/units';
 import { LineEditor, entryWords } from '@/features/line';
@@ -15,7 +16,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { Body, Button, Empty, Note, Section } from '@/ui';
+import { Body, Button, ButtonLink, Empty, Note, Section } from '@/ui';
 import { ListScreen } from '@/ui/list-screen';
 import { SetAside } from './SetAside';
 
@@ -110,6 +111,7 @@ function DayLine({ day, formerTitle }: { day: DayLog; formerTitle: FormerTitle }
   const suspicions = day.entries.flatMap((entry) =>
     entry.kind === 'find' ? (suspicionOf(entry, project, today) ?? []) : [],
   );
+  const finds = findsOpen(project).filter(({ logId }) => logId === day.id);
   const takeBack = () =>
     void dispatch(
       keep(
@@ -139,6 +141,16 @@ function DayLine({ day, formerTitle }: { day: DayLog; formerTitle: FormerTitle }
               ),
             )
           }
+        />
+      ))}
+      {finds.map(({ id, entry }) => (
+        <ButtonLink
+          key={id}
+          look="quiet"
+          className="self-start"
+          href={{ pathname: '/job/new', params: { find: id } }}
+          label="Make a job of it"
+          hint={`Make a job of it: ${entry.text}`}
         />
       ))}
       <View className="flex-row gap-4">

@@ -2,8 +2,17 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { isToOrder, type OrderLine } from '@/core/plan';
 import type { Offer } from '@/core/supplier';
-import { askShops, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
+import {
+  askShops,
+  keep,
+  selectIsDemo,
+  selectProject,
+  selectToday,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
 import { Button, Note } from '@/ui';
+import { OrderForm } from './OrderForm';
 import { usePlaceOrder } from './usePlaceOrder';
 import { offerWords } from './words';
 
@@ -15,7 +24,12 @@ export function OrderActions({ line }: { line: OrderLine }) {
   const placeOrder = usePlaceOrder();
   const [offers, setOffers] = useState<Offer[] | null>(null);
   const again = line.state === 'damaged' || line.state === 'wrong';
-  if (!isToOrder(line) && !again) return null;
+  const isDemo = useAppSelector(selectIsDemo);
+  const [asking, setAsking] = useState(false);
+  if (asking) return <OrderForm line={line} onDone={() => setAsking(false)} />;
+  if (!isToOrder(line) && !again) {
+    return <Placed line={line} onChange={() => setAsking(true)} />;
+  }
   const ask = async () =>
     setOffers(
       await dispatch(
@@ -39,10 +53,18 @@ export function OrderActions({ line }: { line: OrderLine }) {
         />
         <Button
           look="quiet"
-          label="Ask the shops"
-          hint={`Ask the shops: ${line.what}`}
-          onPress={() => void ask()}
+          label="Ordered, with shop and price"
+          hint={`Ordered, with shop and price: ${line.what}`}
+          onPress={() => setAsking(true)}
         />
+        {isDemo ? (
+          <Button
+            look="quiet"
+            label="Ask the shops"
+            hint={`Ask the shops: ${line.what}`}
+            onPress={() => void ask()}
+          />
+        ) : null}
       </View>
       {offers ? (
         <View role="group" aria-label={`Offers: ${line.what}`} className="gap-1">
@@ -63,6 +85,35 @@ export function OrderActions({ line }: { line: OrderLine }) {
           ))}
         </View>
       ) : null}
+    </View>
+  );
+}
+
+/** What may be said of an order that stands: other figures, or that there is none. */
+function Placed({ line, onChange }: { line: OrderLine; onChange: () => void }) {
+  const dispatch = useAppDispatch();
+  const { orders } = useAppSelector(selectProject);
+  const { orderId, what } = line;
+  // One told in the log is put right there.
+  if (orderId === null || !orders[orderId]) return null;
+  return (
+    <View className="flex-row flex-wrap gap-x-4">
+      <Button
+        look="quiet"
+        label="Put the order right"
+        hint={`Put the order right: ${what}`}
+        onPress={onChange}
+      />
+      <Button
+        look="quiet"
+        label="Not ordered after all"
+        hint={`Not ordered after all: ${what}`}
+        onPress={() =>
+          void dispatch(
+            keep([{ type: 'orderCancelled', payload: { orderId } }], `${what}: not ordered.`),
+          )
+        }
+      />
     </View>
   );
 }

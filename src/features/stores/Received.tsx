@@ -2,8 +2,16 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { OrderLine } from '@/core/plan';
 import { formatDate } from '@/core/units';
-import { askWhereItIs, keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
+import {
+  askWhereItIs,
+  keep,
+  selectIsDemo,
+  selectToday,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
 import { Button, Choice, Note } from '@/ui';
+import { DelayForm } from './DelayForm';
 
 type Arrival = 'whole' | 'short' | 'damaged' | 'wrong';
 const ARRIVALS: readonly { value: Arrival; label: string }[] = [
@@ -19,6 +27,8 @@ export function Received({ line }: { line: OrderLine }) {
   const today = useAppSelector(selectToday);
   const [asking, setAsking] = useState(false);
   const [said, setSaid] = useState('');
+  const [delayed, setDelayed] = useState(false);
+  const isDemo = useAppSelector(selectIsDemo);
   const { orderId, expectedOn } = line;
   const receive = (state: Arrival) => {
     if (orderId === null) return;
@@ -45,6 +55,9 @@ export function Received({ line }: { line: OrderLine }) {
       ),
     );
   };
+  if (delayed && orderId !== null) {
+    return <DelayForm line={line} orderId={orderId} onDone={() => setDelayed(false)} />;
+  }
   if (asking) {
     return (
       <View className="py-2">
@@ -63,10 +76,18 @@ export function Received({ line }: { line: OrderLine }) {
         />
         <Button
           look="quiet"
-          label="Ask where it is"
-          hint={`Ask where it is: ${line.what}`}
-          onPress={() => void askShop()}
+          label="Another day from the shop"
+          hint={`Another day from the shop: ${line.what}`}
+          onPress={() => setDelayed(true)}
         />
+        {isDemo ? (
+          <Button
+            look="quiet"
+            label="Ask where it is"
+            hint={`Ask where it is: ${line.what}`}
+            onPress={() => void askShop()}
+          />
+        ) : null}
       </View>
       {said ? (
         <View role="status">

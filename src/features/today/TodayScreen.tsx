@@ -50,6 +50,7 @@ function Lists({ plan, tonight }: { plan: Plan; tonight: Tonight }) {
     <Columns>
       <View className="gap-5">
         <TonightList plan={plan} tonight={tonight} />
+        <ButtonLink className="self-start" href="/job/new" label="Add a job" />
       </View>
       <View className="gap-5">
         <PutOff />

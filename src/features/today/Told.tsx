@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { favoursOpen, nextsOpen } from '@/core/house';
 import { formatDate, formatMinutes } from '@/core/units';
 import { keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
-import { Button, Section, Slip } from '@/ui';
+import { Button, ButtonLink, Section, Slip } from '@/ui';
 
 /** What was put off in the log, until it is done. What has its day ahead waits for it. */
 export function PutOff() {
@@ -16,17 +16,24 @@ export function PutOff() {
       <View className="gap-2">
         {due.map(({ id, text, saidOn }) => (
           <Slip key={id} title={text} note={`said ${formatDate(saidOn, today)}`}>
-            <Button
-              look="quiet"
-              className="self-start"
-              label="Done"
-              hint={`Done: ${text}`}
-              onPress={() =>
-                void dispatch(
-                  keep([{ type: 'nextDone', payload: { id, on: today } }], `Done: ${text}.`),
-                )
-              }
-            />
+            <View className="flex-row flex-wrap gap-4">
+              <Button
+                look="quiet"
+                label="Done"
+                hint={`Done: ${text}`}
+                onPress={() =>
+                  void dispatch(
+                    keep([{ type: 'nextDone', payload: { id, on: today } }], `Done: ${text}.`),
+                  )
+                }
+              />
+              <ButtonLink
+                look="quiet"
+                href={{ pathname: '/job/new', params: { next: id } }}
+                label="Make a job of it"
+                hint={`Make a job of it: ${text}`}
+              />
+            </View>
           </Slip>
         ))}
       </View>

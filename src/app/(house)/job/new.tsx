@@ -4,10 +4,11 @@ import { lateScreen } from '@/features/late';
 const Screen = lateScreen('NewJobScreen');
 
 export default function NewJobRoute() {
-  const { place, find, change } = useLocalSearchParams<{
+  const { place, find, next, change } = useLocalSearchParams<{
     place?: string;
     find?: string;
+    next?: string;
     change?: string;
   }>();
-  return <Screen place={place} find={find} change={change} />;
+  return <Screen place={place} find={find} next={next} change={change} />;
 }

@@ -27,6 +27,16 @@ export const orderArrived = defineEvent({
   },
 });
 
+/** Not ordered after all. */
+export const orderCancelled = defineEvent({
+  type: 'orderCancelled',
+  payload: z.object({ orderId: z.string() }),
+  refers: (house, { orderId }) => Object.hasOwn(house.orders, orderId),
+  apply: (house, { orderId }) => {
+    delete house.orders[orderId];
+  },
+});
+
 /** The shop gave another day. */
 export const orderDelayed = defineEvent({
   type: 'orderDelayed',

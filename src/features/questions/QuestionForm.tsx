@@ -1,0 +1,90 @@
+import { z } from 'zod';
+import { jobIdSchema, placeIdSchema, placesInOrder, type OpenQuestion } from '@/core/house';
+import {
+  FormCard,
+  ManyField,
+  PickField,
+  TextField,
+  useKeptForm,
+  wordsField,
+} from '@/features/form';
+import {
+  freshId,
+  keep,
+  placeOf,
+  selectJobs,
+  selectProject,
+  selectToday,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+
+const HOUSE = 'house';
+const questionSchema = z.object({
+  question: wordsField('Say what is to be decided.'),
+  placeId: z.string(),
+  holdsUp: z.array(z.string()),
+});
+
+/** Something to be decided, and the jobs that wait for the answer. */
+export function QuestionForm({
+  question,
+  initial = {},
+  onDone,
+}: {
+  question: OpenQuestion | null;
+  initial?: { placeId?: string | null; holdsUp?: string[] };
+  onDone: () => void;
+}) {
+  const dispatch = useAppDispatch();
+  const project = useAppSelector(selectProject);
+  const today = useAppSelector(selectToday);
+  const jobs = useAppSelector(selectJobs).filter(({ doneOn }) => doneOn === null);
+  const of = useKeptForm({
+    name: `question/${question?.id ?? `new/${initial.holdsUp?.[0] ?? initial.placeId ?? ''}`}`,
+    schema: questionSchema,
+    initial: {
+      question: question?.question ?? '',
+      placeId: question?.placeId ?? initial.placeId ?? HOUSE,
+      holdsUp: [...(question?.holdsUp ?? initial.holdsUp ?? [])],
+    },
+    onDone,
+    onKeep: (read) => {
+      const payload: OpenQuestion = {
+        id: question?.id ?? dispatch(freshId()),
+        placeId: read.placeId === HOUSE ? null : placeIdSchema.parse(read.placeId),
+        question: read.question,
+        askedOn: question?.askedOn ?? today,
+        holdsUp: read.holdsUp.map((id) => jobIdSchema.parse(id)),
+        answer: question?.answer ?? null,
+      };
+      return dispatch(keep([{ type: 'questionAsked', payload }], `Asked: ${read.question}`));
+    },
+  });
+  return (
+    <FormCard
+      of={of}
+      title={question ? 'Put the question right' : 'A question to decide'}
+      action="Keep the question"
+    >
+      <TextField name="question" label="What is to be decided" placeholder="A door, or cased?" />
+      <PickField
+        name="placeId"
+        label="Where"
+        options={[
+          { value: HOUSE, label: 'The whole house' },
+          ...placesInOrder(project).map(({ id, name }) => ({ value: id, label: name })),
+        ]}
+      />
+      <ManyField
+        name="holdsUp"
+        label="Jobs that wait for the answer"
+        add="Name a job"
+        options={jobs.map((job) => ({
+          value: job.id,
+          label: `${job.title}, ${placeOf(project, job)}`,
+        }))}
+      />
+    </FormCard>
+  );
+}

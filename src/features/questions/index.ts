@@ -1,0 +1,2 @@
+export { QuestionForm } from './QuestionForm';
+export { Questions } from './Questions';
