@@ -1,14 +1,20 @@
-import { useState } from 'react';
 import { View } from 'react-native';
-import type { DatedHours, Person, DateOrder } from '@/core/house';
+import { z } from 'zod';
+import type { DatedHours, Person } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
-import { parseComingDay } from '@/core/evening/fields';
-import { formatDate, formatMinutes, type PlainDate } from '@/core/units';
-import { selectToday, selectWays, useAppSelector } from '@/store';
-import { Button, Choice, Field, Tick, useKeeping } from '@/ui';
+import { formatDate, formatMinutes, minutes, type PlainDate } from '@/core/units';
+import {
+  ChoiceField,
+  FormCard,
+  TextField,
+  TickField,
+  dayField,
+  useKeptForm,
+  useWritten,
+  type Written,
+} from '@/features/form';
 import { hoursField } from '@/features/hours';
-
-type Errors = { from?: string; to?: string; hours?: string };
+import { selectToday, useAppSelector } from '@/store';
 
 /** `Ana: Sat 4 Apr to Sun 5 Apr, 8h a day (helps with the board)`. */
 export const datedWords = (
@@ -25,6 +31,16 @@ export const datedWords = (
   return `${name}: ${days}${again}, ${hours}${because === '' ? '' : ` (${because})`}`;
 };
 
+const datedSchema = (today: PlainDate, written: Written) =>
+  z.object({
+    who: z.string(),
+    from: dayField(today, written, { needed: true }),
+    to: dayField(today, written),
+    hours: z.string().trim().min(1, 'Write the hours of each day, or 0 for away.').pipe(hoursField),
+    because: z.string().trim().max(300, 'Use at most 300 letters.'),
+    everyYear: z.boolean(),
+  });
+
 /** Some days on which somebody gives other hours than the week says: away, a push, the dates a helper promised. */
 export function DatedDaysForm({
   people,
@@ -37,104 +53,62 @@ export function DatedDaysForm({
   onDays: (change: EventBodyOf, title: string) => Promise<boolean>;
 }) {
   const today = useAppSelector(selectToday);
-  const { dateOrder } = useAppSelector(selectWays);
-  const [who, setWho] = useState<string>(people[0]?.id ?? '');
-  const [text, setText] = useState({ from: '', to: '', hours: '', because: '' });
-  const [everyYear, setEveryYear] = useState(false);
-  const [errors, setErrors] = useState<Errors>({});
-  const type = (field: keyof typeof text) => (value: string) => {
-    setText((before) => ({ ...before, [field]: value }));
-    setErrors({});
-  };
-  const person = people.find(({ id }) => id === who) ?? people[0];
-  const keeping = useKeeping({ who, text, everyYear });
-  const save = async () => {
-    const read = readDays(text, today, dateOrder);
-    if ('errors' in read) return setErrors(read.errors);
-    if (!person) return;
-    const dated = everyYear ? { ...read.dated, everyYear } : read.dated;
-    const dates = [...(person.dates ?? []), dated];
-    const change: EventBodyOf = {
-      type: 'peopleAgreed',
-      payload: {
-        people: people.map((each) => (each.id === person.id ? { ...each, dates } : each)),
-      },
-    };
-    await keeping(
-      () => onDays(change, datedWords(dated, person.name, today)),
-      () => {
-        setText({ from: '', to: '', hours: '', because: '' });
-        setEveryYear(false);
-      },
-    );
-  };
+  const of = useKeptForm({
+    name: `dated/${label}`,
+    schema: datedSchema(today, useWritten()),
+    initial: {
+      who: (people[0]?.id ?? '') as string,
+      from: '',
+      to: '',
+      hours: '',
+      because: '',
+      everyYear: false,
+    },
+    onKeep: (read) => {
+      const person = people.find(({ id }) => id === read.who) ?? people[0];
+      if (!person || read.from === null) return false;
+      const to = read.to ?? read.from;
+      if (to < read.from) {
+        return { field: 'to' as const, message: 'That is before the first day. Turn them round.' };
+      }
+      const dated: DatedHours = {
+        from: read.from,
+        to,
+        minutes: minutes(read.hours),
+        because: read.because,
+        ...(read.everyYear ? { everyYear: true } : {}),
+      };
+      const dates = [...(person.dates ?? []), dated];
+      return onDays(
+        {
+          type: 'peopleAgreed',
+          payload: {
+            people: people.map((each) => (each.id === person.id ? { ...each, dates } : each)),
+          },
+        },
+        datedWords(dated, person.name, today),
+      );
+    },
+  });
   return (
-    <View className="gap-3">
-      <Choice
+    <FormCard of={of} title={label} action={label} plain>
+      <ChoiceField
+        name="who"
         label="Whose days"
-        value={person?.id ?? null}
         options={people.map(({ id, name }) => ({ value: id as string, label: name }))}
-        onChange={setWho}
       />
       <View className="flex-row flex-wrap gap-2">
-        <Field
-          className="min-w-[140px] flex-1"
-          label="From"
-          placeholder="4 Apr"
-          value={text.from}
-          error={errors.from}
-          onChangeText={type('from')}
-        />
-        <Field
-          className="min-w-[140px] flex-1"
-          label="To"
-          placeholder="same day"
-          value={text.to}
-          error={errors.to}
-          onChangeText={type('to')}
-        />
-        <Field
-          className="min-w-[140px] flex-1"
+        <TextField name="from" label="From" placeholder="4 Apr" className="min-w-[140px] flex-1" />
+        <TextField name="to" label="To" placeholder="same day" className="min-w-[140px] flex-1" />
+        <TextField
+          name="hours"
           label="Hours a day"
           placeholder="0 for away"
-          value={text.hours}
-          error={errors.hours}
-          onChangeText={type('hours')}
+          className="min-w-[140px] flex-1"
         />
       </View>
-      <Field
-        label="Because"
-        placeholder="holiday, a push, comes to help"
-        value={text.because}
-        onChangeText={type('because')}
-      />
-      <View className="flex-row">
-        <Tick label="Every year" on={everyYear} onChange={setEveryYear} />
-      </View>
-      <Button className="self-start" label={label} onPress={() => void save()} />
-    </View>
+      <TextField name="because" label="Because" placeholder="holiday, a push, comes to help" />
+      <TickField name="everyYear" label="Every year" />
+    </FormCard>
   );
-}
-
-function readDays(
-  text: { from: string; to: string; hours: string; because: string },
-  today: PlainDate,
-  order: DateOrder,
-): { errors: Errors } | { dated: DatedHours } {
-  const from = parseComingDay(text.from, today, order);
-  const to = text.to.trim() === '' ? from : parseComingDay(text.to, today, order);
-  const hours = hoursField.safeParse(text.hours);
-  const unread = (value: string) => `“${value}” is not a day. Write 4 Apr, Sat or 2026-04-04.`;
-  const errors: Errors = {
-    ...(from ? {} : { from: unread(text.from) }),
-    ...(to || !from ? {} : { to: unread(text.to) }),
-    ...(from && to && to < from ? { to: 'That is before the first day. Turn them round.' } : {}),
-    ...(text.hours.trim() === ''
-      ? { hours: 'Write the hours of each day, or 0 for away.' }
-      : hours.success
-        ? {}
-        : { hours: hours.error.issues[0]?.message ?? 'These are not hours.' }),
-  };
-  if (Object.keys(errors).length > 0 || !from || !to || !hours.success) return { errors };
-  return { dated: { from, to, minutes: hours.data, because: text.because.trim() } };
 }

@@ -1,8 +1,9 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { z } from 'zod';
 import { daysWithout, type DaysWithout as Without } from '@/core/plan';
 import { countWords, formatDate } from '@/core/units';
 import type { Place } from '@/core/house';
+import { FormCard, TextField, countField, useKeptForm } from '@/features/form';
 import {
   keep,
   selectPlan,
@@ -11,7 +12,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { Button, Field, Note, Section, Slip, useKeeping } from '@/ui';
+import { Button, Note, Section, Slip } from '@/ui';
 
 /** How long a household that stays is without its only bath or kitchen, against what it can bear. */
 export function DaysWithout({ place }: { place: Place }) {
@@ -30,34 +31,8 @@ export function DaysWithout({ place }: { place: Place }) {
 }
 
 function WithoutRow({ row }: { row: Without }) {
-  const dispatch = useAppDispatch();
   const today = useAppSelector(selectToday);
-  const [days, setDays] = useState<string | null>(null);
-  const [error, setError] = useState<string>();
-  const keeping = useKeeping({ days });
-  const save = async () => {
-    const number = Number(days);
-    if (
-      days === null ||
-      days.trim() === '' ||
-      !Number.isInteger(number) ||
-      number < 0 ||
-      number > 365
-    ) {
-      setError('Give whole days, from 0 to 365.');
-      return;
-    }
-    await keeping(
-      () =>
-        dispatch(
-          keep(
-            [{ type: 'daysWithoutAgreed', payload: { of: row.of, days: number } }],
-            `${countWords(number, 'day')} without ${row.title}: kept.`,
-          ),
-        ),
-      () => setDays(null),
-    );
-  };
+  const [asking, setAsking] = useState(false);
   const stand = row.meanwhile.length > 0 ? ' A stand-in is in the plan.' : '';
   return (
     <Slip
@@ -71,28 +46,41 @@ function WithoutRow({ row }: { row: Without }) {
           Longer than you can do without. Hire part of it, ask for a day, or plan another stand-in.
         </Note>
       ) : null}
-      {days === null ? (
+      {asking ? (
+        <LimitForm row={row} onDone={() => setAsking(false)} />
+      ) : (
         <Button
           look="quiet"
           className="self-start"
           label="Set the limit"
           hint={`Set the limit: without ${row.title}`}
-          onPress={() => setDays(String(row.limit))}
+          onPress={() => setAsking(true)}
         />
-      ) : (
-        <View className="flex-row flex-wrap items-end gap-2 pt-2">
-          <Field
-            className="w-[140px]"
-            label="Days we can do without"
-            inputMode="numeric"
-            value={days}
-            error={error}
-            onChangeText={setDays}
-          />
-          <Button look="main" label="Keep the limit" onPress={() => void save()} />
-          <Button label="Leave it" onPress={() => setDays(null)} />
-        </View>
       )}
     </Slip>
+  );
+}
+
+const LONGEST = 365;
+
+function LimitForm({ row, onDone }: { row: Without; onDone: () => void }) {
+  const dispatch = useAppDispatch();
+  const of = useKeptForm({
+    name: `days-without/${row.of}`,
+    schema: z.object({ days: countField(0, LONGEST) }),
+    initial: { days: String(row.limit) },
+    onDone,
+    onKeep: ({ days }) =>
+      dispatch(
+        keep(
+          [{ type: 'daysWithoutAgreed', payload: { of: row.of, days: days ?? 0 } }],
+          `${countWords(days ?? 0, 'day')} without ${row.title}: kept.`,
+        ),
+      ),
+  });
+  return (
+    <FormCard of={of} title={`Without ${row.title}`} action="Keep the limit" plain>
+      <TextField name="days" label="Days we can do without" className="w-[180px]" numeric />
+    </FormCard>
   );
 }

@@ -1,9 +1,10 @@
-import { useState } from 'react';
 import { View } from 'react-native';
+import { z } from 'zod';
 import { outsideRestSchema, type OutsideRest, type Person } from '@/core/house';
 import { DatedDaysForm, datedWords } from '@/features/dated';
+import { FormCard, TextField, useKeptForm } from '@/features/form';
 import { keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
-import { Button, Field, Note, Section, useFollowing } from '@/ui';
+import { Button, Note, Section } from '@/ui';
 
 /** Days that differ from the week, and the part of the year in which nothing is done outside. */
 export function CalendarForm({
@@ -64,11 +65,14 @@ export function CalendarForm({
   );
 }
 
+const endField = (message: string) =>
+  z
+    .string()
+    .trim()
+    .refine((text) => outsideRestSchema.shape.from.safeParse(text).success, { message });
+
 function RestForm({ rest }: { rest: OutsideRest | null }) {
   const dispatch = useAppDispatch();
-  const [from, setFrom] = useFollowing(rest?.from ?? '');
-  const [to, setTo] = useFollowing(rest?.to ?? '');
-  const [error, setError] = useState<string>();
   const save = (next: OutsideRest | null) =>
     dispatch(
       keep(
@@ -76,43 +80,43 @@ function RestForm({ rest }: { rest: OutsideRest | null }) {
         next ? `Outside rests from ${next.from} to ${next.to}.` : 'Outside work all year.',
       ),
     );
-  const tryIt = () => {
-    const read = outsideRestSchema.safeParse({ from: from.trim(), to: to.trim() });
-    if (read.success) void save(read.data);
-    else setError('Write month and day of both ends, such as 12-01 and 03-15.');
-  };
+  const of = useKeptForm({
+    name: 'outside-rest',
+    schema: z.object({
+      from: endField('Write month and day of both ends, such as 12-01 and 03-15.'),
+      to: endField('Its last day too, such as 03-15.'),
+    }),
+    initial: { from: rest?.from ?? '', to: rest?.to ?? '' },
+    follows: true,
+    onKeep: save,
+  });
   return (
     <Section title="When outside rests">
       <Note>Frost, storms or the rains: every year, from month and day to month and day.</Note>
-      <View className="flex-row flex-wrap gap-2">
-        <Field
-          className="min-w-[140px] flex-1"
-          label="Rests from"
-          placeholder="12-01"
-          value={from}
-          error={error}
-          onChangeText={(next) => {
-            setFrom(next);
-            setError(undefined);
-          }}
+      <FormCard of={of} title="When outside rests" action="Keep the rest" plain>
+        <View className="flex-row flex-wrap gap-2">
+          <TextField
+            name="from"
+            label="Rests from"
+            placeholder="12-01"
+            className="min-w-[140px] flex-1"
+          />
+          <TextField
+            name="to"
+            label="Rests to"
+            placeholder="03-15"
+            className="min-w-[140px] flex-1"
+          />
+        </View>
+      </FormCard>
+      {rest ? (
+        <Button
+          look="quiet"
+          className="self-start"
+          label="Outside all year"
+          onPress={() => void save(null)}
         />
-        <Field
-          className="min-w-[140px] flex-1"
-          label="Rests to"
-          placeholder="03-15"
-          value={to}
-          onChangeText={(next) => {
-            setTo(next);
-            setError(undefined);
-          }}
-        />
-      </View>
-      <View className="flex-row flex-wrap gap-2">
-        <Button label="Keep the rest" onPress={tryIt} />
-        {rest ? (
-          <Button look="quiet" label="Outside all year" onPress={() => void save(null)} />
-        ) : null}
-      </View>
+      ) : null}
     </Section>
   );
 }

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { View } from 'react-native';
 import { purchasesOf, type Purchase } from '@/core/ledger';
 import type { CostLine } from '@/core/plan';
@@ -32,7 +33,7 @@ export function Unclear() {
       const purchase = byId.get(purchaseId);
       return purchase ? [{ purchase, found: lineIds.flatMap((id) => lines.get(id) ?? []) }] : [];
     });
-  if (rows.length === 0) return null;
+  if (rows.length === 0) return <Said />;
   return (
     <Section title="What do these pay for?" sum={String(rows.length)}>
       <Note>Until you say so, what they may be for still counts as to come.</Note>
@@ -50,6 +51,7 @@ export function Unclear() {
           </Slip>
         ))}
       />
+      <Said />
     </Section>
   );
 }
@@ -102,5 +104,56 @@ function Answers({ purchase, found }: { purchase: Purchase; found: readonly Cost
         onPress={() => say([], `${purchase.what} was extra.`)}
       />
     </View>
+  );
+}
+
+/** What was said before, one tap away, each to be asked again. */
+function Said() {
+  const dispatch = useAppDispatch();
+  const project = useAppSelector(selectProject);
+  const plan = useAppSelector(selectPlan);
+  const [open, setOpen] = useState(false);
+  const lines = new Map(plan?.costs.lines.map((line) => [line.id, line.what]));
+  const said = purchasesOf(project).filter(({ id }) => project.matches[id]);
+  if (said.length === 0) return null;
+  if (!open) {
+    return (
+      <Button
+        look="quiet"
+        className="self-start"
+        label={`Said so far: ${said.length}`}
+        onPress={() => setOpen(true)}
+      />
+    );
+  }
+  return (
+    <>
+      {said.map(({ id, what, cents }) => {
+        const covers = (project.matches[id]?.covers ?? []).map((line) => lines.get(line) ?? line);
+        return (
+          <Slip
+            key={id}
+            title={what}
+            note={covers.length > 0 ? `pays for ${covers.join(', ')}` : 'nothing that was planned'}
+            figure={formatPaid(cents, project.currency)}
+          >
+            <Button
+              look="quiet"
+              className="self-start"
+              label="Ask again"
+              hint={`Ask again: ${what}`}
+              onPress={() =>
+                void dispatch(
+                  keep(
+                    [{ type: 'purchaseUnmatched', payload: { paymentId: id } }],
+                    `${what}: to be asked again.`,
+                  ),
+                )
+              }
+            />
+          </Slip>
+        );
+      })}
+    </>
   );
 }

@@ -1,9 +1,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { z } from 'zod';
 import { productsOf } from '@/core/finishes/catalogue';
 import { leftoversOf, shortfallsOf, type Leftover } from '@/core/house';
 import { salvageOf } from '@/core/survey/summary';
-import { formatDate, formatLength, parseLength } from '@/core/units';
+import { formatDate, formatLength, parseLength, type Ticks } from '@/core/units';
+import { ChoiceField, FormCard, TextField, countField, useKeptForm } from '@/features/form';
 import {
   freshId,
   keep,
@@ -13,7 +15,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { Button, Choice, Field, Section, Slip, useKeeping } from '@/ui';
+import { Button, Section, Slip } from '@/ui';
 
 /** What came short, damaged or wrong and belongs to no line of the takeoff: to be ordered again by hand. */
 export function ToOrderAgain() {
@@ -97,66 +99,49 @@ function One({ leftover }: { leftover: Leftover }) {
 
 const MOST = 99;
 
+const lengthSchema = z.object({
+  what: z.string().min(1, 'Choose a trim first, under the finishes of a room.'),
+  length: z.string().transform((text, context): Ticks => {
+    const read = parseLength(text);
+    if (read.ok && read.value > 0) return read.value;
+    context.addIssue({ code: 'custom', message: 'Give its length, such as 6\' 2" or 1.88 m.' });
+    return z.NEVER;
+  }),
+  count: countField(1, MOST),
+});
+
 function AddLength({ onDone }: { onDone: () => void }) {
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const trims = productsOf(project).filter(({ sum }) => sum === 'trim');
-  const [what, setWhat] = useState(trims[0]?.name ?? '');
-  const [length, setLength] = useState('');
-  const [count, setCount] = useState('1');
-  const [error, setError] = useState<string>();
-  const keeping = useKeeping({ what, length, count });
-  const save = async () => {
-    const read = parseLength(length);
-    const many = Number(count);
-    if (!read.ok || read.value <= 0) {
-      setError('Give its length, such as 6\' 2" or 1.88 m.');
-      return;
-    }
-    if (!Number.isInteger(many) || many < 1 || many > MOST) {
-      setError(`Say how many, from 1 to ${MOST}.`);
-      return;
-    }
-    const payload = {
-      id: dispatch(freshId()),
-      what,
-      amount: `${many} x ${formatLength(read.value, project.units)}`,
-      placeId: null,
-      offcut: { length: read.value, count: many },
-    };
-    await keeping(
-      () => dispatch(keep([{ type: 'leftoverKept', payload }], `Kept ${what}.`)),
-      onDone,
-    );
-  };
+  const of = useKeptForm({
+    name: 'length-of-trim',
+    schema: lengthSchema,
+    initial: { what: trims[0]?.name ?? '', length: '', count: '1' },
+    onDone,
+    onKeep: ({ what, length, count }) => {
+      const many = count ?? 1;
+      const payload = {
+        id: dispatch(freshId()),
+        what,
+        amount: `${many} x ${formatLength(length, project.units)}`,
+        placeId: null,
+        offcut: { length, count: many },
+      };
+      return dispatch(keep([{ type: 'leftoverKept', payload }], `Kept ${what}.`));
+    },
+  });
   return (
-    <View className="gap-3 rounded-board border border-spruce p-3">
-      <Choice
+    <FormCard of={of} title="A length of trim" action="Keep it">
+      <ChoiceField
+        name="what"
         label="Which trim"
-        value={what}
         options={trims.map(({ name }) => ({ value: name, label: name }))}
-        onChange={setWhat}
       />
       <View className="flex-row flex-wrap gap-3">
-        <Field
-          className="min-w-[120px] flex-1"
-          label="Length"
-          value={length}
-          error={error}
-          onChangeText={setLength}
-        />
-        <Field
-          className="w-[96px]"
-          label="How many"
-          inputMode="numeric"
-          value={count}
-          onChangeText={setCount}
-        />
+        <TextField name="length" label="Length" className="min-w-[120px] flex-1" />
+        <TextField name="count" label="How many" className="w-[96px]" numeric />
       </View>
-      <View className="flex-row flex-wrap gap-2">
-        <Button look="main" label="Keep it" onPress={() => void save()} />
-        <Button label="Leave it" onPress={onDone} />
-      </View>
-    </View>
+    </FormCard>
   );
 }

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { z } from 'zod';
 import { demandSchema, isOutside, type Demand, type PlaceId, type Project } from '@/core/house';
-import { formatDate, plainDateSchema } from '@/core/units';
+import { formatDate, plainDateSchema, type PlainDate } from '@/core/units';
+import { ChoiceField, FormCard, TextField, useKeptForm, wordsField } from '@/features/form';
 import { DEMAND_FROM } from '@/features/survey';
 import {
   freshId,
@@ -13,7 +15,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { Button, Choice, Field, Section, Slip, useKeeping } from '@/ui';
+import { Button, Section, Slip } from '@/ui';
 import { WhatSaves } from './WhatSaves';
 
 const GATES = { sleep: 'Sleep here', live: 'Live here', done: 'Call it done' } as const;
@@ -103,90 +105,82 @@ const WHO = demandSchema.shape.from.options
 
 const OUTSIDE_OF = 'outside-of:';
 
+const demandForm = (firstDay: PlainDate, today: PlainDate) =>
+  z.object({
+    from: demandSchema.shape.from,
+    what: wordsField('Say what is asked for, such as “outside finished”.'),
+    by: z.string().transform((text, context): PlainDate => {
+      const read = plainDateSchema.safeParse(text.trim());
+      if (read.success && read.data >= firstDay) return read.data;
+      context.addIssue({
+        code: 'custom',
+        message: read.success
+          ? `That is before the first day, ${formatDate(firstDay, today)}. Give a later day.`
+          : `“${text}” is not a day. Write it as 2026-10-31.`,
+      });
+      return z.NEVER;
+    }),
+    covers: z.string(),
+  });
+
+/** What a choice of the form stands for. */
+function coversOf(covers: string, project: Project): Demand['covers'] {
+  if (covers.startsWith(OUTSIDE_OF)) {
+    return { kind: 'outside-of', placeId: covers.slice(OUTSIDE_OF.length) as PlaceId };
+  }
+  if (covers === 'closed-in') return { kind: 'closed-in' };
+  if (covers === 'live') return { kind: 'gate', gate: 'live' };
+  const place = project.places[covers];
+  return place ? { kind: 'place', placeId: place.id } : { kind: 'outside' };
+}
+
 function DemandForm({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
-  const [from, setFrom] = useState<Demand['from']>('insurer');
-  const [what, setWhat] = useState('');
-  const [by, setBy] = useState('');
-  const [covers, setCovers] = useState('outside');
-  const [errors, setErrors] = useState<{ what?: string; by?: string }>({});
-  const { firstDay } = project.house;
-  const keeping = useKeeping({ from, what, by, covers });
-  const save = async () => {
-    const date = plainDateSchema.safeParse(by.trim());
-    const wrong = {
-      ...(what.trim() === '' ? { what: 'Say what is asked for, such as “outside finished”.' } : {}),
-      ...(!date.success
-        ? { by: `“${by}” is not a day. Write it as 2026-10-31.` }
-        : date.data < firstDay
-          ? {
-              by: `That is before the first day, ${formatDate(firstDay, today)}. Give a later day.`,
-            }
-          : {}),
-    };
-    setErrors(wrong);
-    if (!date.success || Object.keys(wrong).length > 0) return;
-    const place = Object.values(project.places).find(({ id }) => id === covers);
-    const payload: Demand = {
-      id: dispatch(freshId()),
-      from,
-      what: what.trim(),
-      by: date.data,
-      covers: covers.startsWith(OUTSIDE_OF)
-        ? { kind: 'outside-of', placeId: covers.slice(OUTSIDE_OF.length) as PlaceId }
-        : covers === 'closed-in'
-          ? { kind: 'closed-in' }
-          : place
-            ? { kind: 'place', placeId: place.id }
-            : covers === 'live'
-              ? { kind: 'gate', gate: 'live' }
-              : { kind: 'outside' },
-    };
-    await keeping(
-      () => dispatch(keep([{ type: 'demandMade', payload }], `Date kept: ${payload.what}.`)),
-      onClose,
-    );
-  };
+  const places = Object.values(project.places);
+  const of = useKeptForm({
+    name: 'demand',
+    schema: demandForm(project.house.firstDay, today),
+    initial: { from: 'insurer' as Demand['from'], what: '', by: '', covers: 'outside' },
+    onDone: onClose,
+    onKeep: ({ from, what, by, covers }) =>
+      dispatch(
+        keep(
+          [
+            {
+              type: 'demandMade',
+              payload: {
+                id: dispatch(freshId()),
+                from,
+                what,
+                by,
+                covers: coversOf(covers, project),
+              },
+            },
+          ],
+          `Date kept: ${what}.`,
+        ),
+      ),
+  });
   return (
-    <View className="gap-3 rounded-board border border-spruce p-3">
-      <Choice label="Who sets it" value={from} options={WHO} onChange={setFrom} />
-      <Field
-        label="What is asked for"
-        placeholder="Outside finished"
-        value={what}
-        error={errors.what}
-        onChangeText={setWhat}
-      />
-      <Field
-        label="By which day"
-        placeholder="2026-10-31"
-        value={by}
-        error={errors.by}
-        onChangeText={setBy}
-      />
-      <Choice
+    <FormCard of={of} title="A date from outside" action="Keep the date">
+      <ChoiceField name="from" label="Who sets it" options={WHO} />
+      <TextField name="what" label="What is asked for" placeholder="Outside finished" />
+      <TextField name="by" label="By which day" placeholder="2026-10-31" />
+      <ChoiceField
+        name="covers"
         label="What it covers"
-        value={covers}
         options={[
           { value: 'outside', label: 'everything outside' },
           { value: 'closed-in', label: 'closed in' },
           { value: 'live', label: 'living here' },
-          ...Object.values(project.places)
+          ...places
             .filter(({ kind }) => !isOutside(kind))
             .map(({ id, name }) => ({ value: `${OUTSIDE_OF}${id}`, label: `outside of ${name}` })),
-          ...Object.values(project.places).map(({ id, name }) => ({
-            value: id as string,
-            label: name,
-          })),
+          ...places.map(({ id, name }) => ({ value: id as string, label: name })),
         ]}
-        onChange={setCovers}
       />
-      <View className="flex-row gap-2">
-        <Button look="main" label="Keep the date" onPress={() => void save()} />
-        <Button label="Leave it" onPress={onClose} />
-      </View>
-    </View>
+    </FormCard>
   );
 }
