@@ -12,8 +12,13 @@ async function startRooms(porch: Porch): Promise<void> {
   await porch.chooseWorks('Bedroom', ['Strip and re-line walls and ceiling']);
 }
 
-const openJob = async (porch: Porch, id: string): Promise<void> => {
-  await porch.visit(`/job?id=${encodeURIComponent(id)}`);
+const openJob = async (porch: Porch, title = 'Hang board on the walls'): Promise<void> => {
+  await porch.openRoom('Bedroom');
+  await porch.page
+    .getByRole('main')
+    .getByRole('link', { name: new RegExp(`, ${title}, `) })
+    .click();
+  await expect(porch.heading()).toHaveText(title);
   await expect(porch.page.getByRole('heading', { name: 'Change this job' })).toBeVisible();
 };
 
@@ -23,8 +28,8 @@ const figure = (porch: Porch, name: string) =>
 test('a find becomes a job of one’s own, and the day moves', async ({ porch, page }) => {
   await startRooms(porch);
   await porch.keep('found rot at the sill bedroom');
-  await openJob(porch, 'bedroom/board.walls');
-  const day = page.getByText(/^\w{3} \d+ \w{3}.* · /).first();
+  await openJob(porch);
+  const day = page.getByText(/^\w{3} \d+ \w{3}[^·]*· \d+h( \d+)?$/);
   const before = await day.textContent();
   const left = await porch.leftToKeys();
   await porch.go('Journal');
@@ -46,7 +51,7 @@ test('a find becomes a job of one’s own, and the day moves', async ({ porch, p
   await porch.press('Add the job');
   await expect(page.getByText('Added: Cut out and sister the sill.')).toBeVisible();
   expect(await porch.leftToKeys()).toBe(left + 1);
-  await openJob(porch, 'bedroom/board.walls');
+  await openJob(porch);
   await expect(day).not.toHaveText(before ?? '');
   await expect(page.getByText(/Cut out and sister the sill, Bedroom/)).toBeVisible();
   // It is a change order with its cause; called off, it goes with its job.
@@ -62,7 +67,7 @@ test('a find becomes a job of one’s own, and the day moves', async ({ porch, p
 
 test('figures of one’s own stand over the starting ones, and go back', async ({ porch, page }) => {
   await startRooms(porch);
-  await openJob(porch, 'bedroom/board.walls');
+  await openJob(porch);
   await porch.press('Change its figures');
   const started = await page
     .getByText(/^started with \d+h/)
@@ -85,7 +90,7 @@ test('figures of one’s own stand over the starting ones, and go back', async (
 
 test('a job is split, and half of it hired out', async ({ porch, page }) => {
   await startRooms(porch);
-  await openJob(porch, 'bedroom/board.walls');
+  await openJob(porch);
   await porch.press('Split it');
   await porch.fill('First part, in percent', '120');
   await porch.press('Split it');
@@ -93,7 +98,7 @@ test('a job is split, and half of it hired out', async ({ porch, page }) => {
   await porch.fill('First part, in percent', '50');
   await page.getByLabel('First part, in percent').press('Enter');
   await expect(porch.heading()).toContainText('the first 50%');
-  await openJob(porch, 'bedroom/board.walls~2');
+  await openJob(porch, 'Hang board on the walls, the other 50%');
   await porch.press('A trade does it');
   await porch.fill('Which trade', 'board crew');
   await porch.fill('Price, things included', '640');
@@ -106,7 +111,7 @@ test('a job is split, and half of it hired out', async ({ porch, page }) => {
   await expect(page.getByText('Booked for Mon 20 Apr.')).toBeVisible();
   await porch.go('Spend');
   await expect(figure(porch, 'Agreed and ordered')).toContainText('$640.00');
-  await openJob(porch, 'bedroom/board.walls');
+  await openJob(porch, 'Hang board on the walls, the first 50%');
   await porch.press('Leave it out');
   await porch.fill('Why it is left out', 'the old board stays there');
   await porch.press('Leave it out');
@@ -138,10 +143,10 @@ test('a quote is taken: its day booked, its money agreed, then paid', async ({ p
   await expect(page.getByText(/^You would save|^It would cost/).first()).toBeVisible();
   await porch.press('Agree to it: Plumb and True');
   await porch.fill('Booked from', '20 Apr');
-  await porch.press('Agree');
+  await porch.press(/^Agree$/);
   await expect(page.getByText('They come from Mon 20 Apr.')).toBeVisible();
   await porch.expectAccessible('quotes');
-  await openJob(porch, 'bedroom/board.walls');
+  await openJob(porch);
   await expect(page.getByText('Booked for Mon 20 Apr.')).toBeVisible();
   await porch.go('Spend');
   await expect(figure(porch, 'Agreed and ordered')).toContainText('$900.00');

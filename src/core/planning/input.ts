@@ -31,11 +31,12 @@ type Brought = Pick<PlanningInput, 'inspections' | 'bookings' | 'orders'>;
 /** Visits, bookings and orders with those of the diary among them; the same objects as long as nothing of it changes. */
 function diaryBrings(project: Project): Brought {
   const known = brought.get(project.days);
-  const { inspections, bookings, orders } = project;
+  const { inspections, bookings, orders, accepted } = project;
   const isSame =
     known?.of.inspections === inspections &&
     known.of.bookings === bookings &&
-    known.of.orders === orders;
+    known.of.orders === orders &&
+    known.of.accepted === accepted;
   if (known && isSame) return known.all;
   const all = {
     inspections: inspectionsOf(project),
@@ -48,10 +49,11 @@ function diaryBrings(project: Project): Brought {
     bookings: sameRows(all.bookings, bookings) ? bookings : all.bookings,
     orders: sameRows(all.orders, orders) ? orders : all.orders,
   };
-  brought.set(project.days, { of: { inspections, bookings, orders }, all: lean });
+  brought.set(project.days, { of: { inspections, bookings, orders, accepted }, all: lean });
   return lean;
 }
-const brought = new WeakMap<Project['days'], { of: Brought; all: Brought }>();
+type From = Pick<Project, 'inspections' | 'bookings' | 'orders' | 'accepted'>;
+const brought = new WeakMap<Project['days'], { of: From; all: Brought }>();
 
 const sameRows = <T>(a: Record<string, T>, b: Record<string, T>): boolean =>
   Object.keys(a).length === Object.keys(b).length &&

@@ -58,6 +58,29 @@ describe('what the planner gets of a house', () => {
     expect('days' in planningInputOf(house)).toBe(false);
   });
 
+  it('follows a quote that is taken, whatever was worked out before', () => {
+    const house = houseOf(added(place('a')), chosen('a', 'reline'));
+    expect(planningInputOf(house).bookings).toEqual({});
+    const taken = withChanges(house, [
+      {
+        type: 'quoteAccepted',
+        payload: {
+          quoteId: 'q',
+          on: plainDate('2026-01-12'),
+          from: 'Plumb and True',
+          cents: 90_000 as never,
+          bookedFrom: plainDate('2026-01-20'),
+          workdays: 2,
+          shares: [{ jobId: 'a/board.walls' as never, cents: 90_000 as never, workdays: 2 }],
+        },
+      },
+    ]) as never;
+    expect(planningInputOf(taken).bookings).toEqual({ 'a/board.walls': '2026-01-20' });
+    const plan = planHouse(taken, NOW);
+    const job = plan.ok && plan.value.jobs.find(({ id }) => id === 'a/board.walls');
+    expect(job).toMatchObject({ bookedOn: '2026-01-20', work: { kind: 'span', price: 90_000 } });
+  });
+
   it('a change tried on it is the change tried on the house', () => {
     const house = houseOf(added(place('a')), chosen('a', 'reline'), evening(1, 40));
     const changes = [evening(2, 70), added(place('b')), chosen('b', 'repaint')];

@@ -1,4 +1,4 @@
-import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { FormProvider, type FieldValues } from 'react-hook-form';
 import { View } from 'react-native';
 import { Button, Note, Strong } from '@/ui';
@@ -28,11 +28,17 @@ export function FormCard<Typed extends FieldValues>({
     const here = paper.current as unknown as HTMLElement | null;
     here?.querySelector('[role="alert"]')?.scrollIntoView({ block: 'center' });
   }, [submitCount, faults, isValid]);
-  const keyed = (event: KeyboardEvent) => {
-    if (event.key !== 'Escape' || !leave) return;
-    event.stopPropagation();
-    leave();
-  };
+  useEffect(() => {
+    const here = paper.current as unknown as HTMLElement | null;
+    const keyed = (event: KeyboardEvent) => {
+      if (event.key !== 'Escape' || !leave) return;
+      event.stopPropagation();
+      leave();
+    };
+    // React Native's fields keep their keys to themselves: they are heard on their way down.
+    here?.addEventListener('keydown', keyed, true);
+    return () => here?.removeEventListener('keydown', keyed, true);
+  }, [leave]);
   return (
     <FormProvider {...form}>
       <SubmitContext.Provider value={submit}>
@@ -41,8 +47,6 @@ export function FormCard<Typed extends FieldValues>({
           role="form"
           aria-label={title}
           className={plain ? 'gap-3' : 'gap-3 rounded-board border border-spruce bg-paper p-3'}
-          // React Native's own View has no keys; the web's has.
-          {...({ onKeyDown: keyed } as object)}
         >
           {plain ? null : <Strong>{title}</Strong>}
           {isBack ? <Note>You left this half typed; it is as you typed it.</Note> : null}

@@ -14,7 +14,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { Button, Folded, Note, Section, Slip } from '@/ui';
+import { Button, Choice, Folded, Note, Section, Slip } from '@/ui';
 
 /** Choices one can take in at a glance. */
 const OFFERED = 4;
@@ -80,32 +80,36 @@ function Answers({ purchase, found }: { purchase: Purchase; found: readonly Cost
     const job = line.jobId === null ? undefined : jobs.get(line.jobId);
     return `${line.what}, ${job ? `${inSentence(job.title)}, ` : ''}${placeNameIn(project, line.placeId)}`;
   };
+  const offered = found.slice(0, OFFERED);
   return (
-    <View className="flex-row flex-wrap gap-2">
-      {found.slice(0, OFFERED).map((line) => (
-        <Button
-          key={line.id}
-          label={`${name(line)}: ${formatAbout(line.planned, project.currency)}`}
-          hint={`${purchase.what} pays for ${name(line)}`}
-          onPress={() => say([line], `${purchase.what} pays for ${line.what}.`)}
-        />
-      ))}
-      {found.length > 1 ? (
-        <Button
-          label="All of these"
-          hint={`${purchase.what} pays for all of these`}
-          onPress={() => say(found, `${purchase.what} pays for ${found.length} things.`)}
-        />
-      ) : null}
-      <Button
-        look="quiet"
-        label="Nothing that was planned"
-        hint={`${purchase.what} is for nothing that was planned`}
-        onPress={() => say([], `${purchase.what} was extra.`)}
+    <View className="gap-2">
+      <Choice
+        label={`What ${purchase.what} pays for`}
+        value={null}
+        options={[
+          ...offered.map((line) => ({
+            value: line.id,
+            label: name(line),
+            note: `about ${formatAbout(line.planned, project.currency)}`,
+          })),
+          ...(found.length > 1 ? [{ value: ALL, label: 'All of these' }] : []),
+          { value: NONE, label: 'Nothing that was planned' },
+        ]}
+        onChange={(answer) => {
+          const covers = answer === ALL ? found : offered.filter(({ id }) => id === answer);
+          say(
+            covers,
+            covers.length === 0
+              ? `${purchase.what} was extra.`
+              : `${purchase.what} pays for ${covers.map(({ what }) => what).join(', ')}.`,
+          );
+        }}
       />
     </View>
   );
 }
+const ALL = 'all';
+const NONE = 'none';
 
 /** What was said before, one tap away, each to be asked again. */
 function Said() {

@@ -48,6 +48,10 @@ export function Received({ line }: { line: OrderLine }) {
       setSaid(`The shop keeps to ${day}.`);
       return;
     }
+    if (!isDemo) {
+      setSaid(`A made-up shop would say ${day}. Ask yours, and write down its day.`);
+      return;
+    }
     await dispatch(
       keep(
         [{ type: 'orderDelayed', payload: { orderId, expectedOn: delivery.on } }],
@@ -80,14 +84,12 @@ export function Received({ line }: { line: OrderLine }) {
           hint={`Another day from the shop: ${line.what}`}
           onPress={() => setDelayed(true)}
         />
-        {isDemo ? (
-          <Button
-            look="quiet"
-            label="Ask where it is"
-            hint={`Ask where it is: ${line.what}`}
-            onPress={() => void askShop()}
-          />
-        ) : null}
+        <Button
+          look="quiet"
+          label="Ask where it is"
+          hint={`Ask where it is: ${line.what}`}
+          onPress={() => void askShop()}
+        />
       </View>
       {said ? (
         <View role="status">
