@@ -9,6 +9,7 @@ import { leadWords, suitOf } from './words';
 
 /** One surface or opening: what was chosen with its takeoff, and what else there is, each with what it would take here. */
 export function SlotChooser({ place, slot, title }: { place: Place; slot: Slot; title: string }) {
+  const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const chosen = findProduct(project, project.finishes[finishKey(place.id, slot)]);
   const [choosing, setChoosing] = useState(false);
@@ -25,6 +26,19 @@ export function SlotChooser({ place, slot, title }: { place: Place; slot: Slot; 
             onPress={() => setChoosing(!choosing)}
           />
           <Drawn place={place} slot={slot} product={chosen} />
+          <Button
+            look="quiet"
+            label="Choose nothing yet"
+            hint={`Choose nothing yet: ${title}`}
+            onPress={() =>
+              void dispatch(
+                keep(
+                  [{ type: 'finishDropped', payload: { placeId: place.id, slot } }],
+                  `${title}, ${place.name}: to choose.`,
+                ),
+              )
+            }
+          />
         </View>
       ) : null}
       {open

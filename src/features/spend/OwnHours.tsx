@@ -17,7 +17,6 @@ export function OwnHours() {
     .filter(({ entry }) => !paidByDay.has(entry.personId))
     .reduce((sum, { entry }) => sum + entry.minutes, 0);
   const { ownHourCents, currency } = project;
-  if (worked === 0 && ownHourCents === null) return null;
   return (
     <Section title="Your own hours" sum={formatMinutes(minutes(worked))}>
       {ownHourCents === null ? null : (

@@ -96,7 +96,7 @@ function LineForm({ onDone }: { onDone: () => void }) {
       ),
   });
   return (
-    <FormCard of={of} title="What is missing" action="Add the line">
+    <FormCard of={of} title="A line for Stores" action="Add the line">
       <TextField name="what" label="What is missing" />
       <View className="flex-row flex-wrap gap-3">
         <TextField name="units" label="How many" className="w-[90px]" numeric />

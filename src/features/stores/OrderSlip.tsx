@@ -1,10 +1,37 @@
 import type { OrderLine } from '@/core/plan';
 import { countWords, formatMoney } from '@/core/units';
-import { placeNameIn, selectJobsById, selectProject, selectToday, useAppSelector } from '@/store';
-import { ButtonLink, Note, Slip } from '@/ui';
+import {
+  keep,
+  placeNameIn,
+  selectJobsById,
+  selectProject,
+  selectToday,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { Button, ButtonLink, Note, Slip } from '@/ui';
 import { OrderActions } from './OrderActions';
 import { Received } from './Received';
 import { BOARDS, figures } from './words';
+
+/** A line written by hand may be taken out again. */
+function ByHandActions({ line }: { line: OrderLine }) {
+  const dispatch = useAppDispatch();
+  const { ownLines } = useAppSelector(selectProject);
+  const id = line.lineId.split('+own-')[1] ?? '';
+  if (!ownLines[id]) return null;
+  return (
+    <Button
+      look="quiet"
+      className="self-start"
+      label="Take the line out"
+      hint={`Take the line out: ${line.what}`}
+      onPress={() =>
+        void dispatch(keep([{ type: 'lineDropped', payload: { id } }], `Took out: ${line.what}.`))
+      }
+    />
+  );
+}
 
 /** A line of Stores: how much for which job and why so much, what it costs, by when; ordered and received with a tap. */
 export function OrderSlip({ line }: { line: OrderLine }) {
@@ -47,6 +74,7 @@ export function OrderSlip({ line }: { line: OrderLine }) {
         />
       ) : null}
       <OrderActions line={line} />
+      <ByHandActions line={line} />
       {state === 'on-the-way' || state === 'late' ? <Received line={line} /> : null}
     </Slip>
   );

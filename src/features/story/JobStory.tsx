@@ -17,7 +17,7 @@ import { JobChanges } from '@/features/jobs';
 import { BackToToday } from './BackToToday';
 import { JobActions } from './JobActions';
 import { MoveJob } from './MoveJob';
-import { RuleActions, SetAside } from './RuleActions';
+import { RuleActions, RulesAnyway, SetAside } from './RuleActions';
 import {
   LACK_WORDS,
   effortWords,
@@ -48,6 +48,7 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
       <JobChanges key={`changes-${job.id}`} job={job} />
       <WhatHolds job={job} />
       <WaitsFor job={job} />
+      <RulesAnyway job={job} />
       <SetAside job={job} />
       {job.doneOn === null ? <MoveJob key={`move-${job.id}`} job={job} /> : null}
       <LetsGo job={job} />

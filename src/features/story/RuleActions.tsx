@@ -58,6 +58,36 @@ const RULE_KINDS: Record<Exclude<Waits['strength'], 'practice' | 'own'>, string>
   physics: 'how things stand and dry',
 };
 
+/**
+ * Own rules that say what follows anyway stand in no list of what a job waits for: here they are, to be taken back.
+ */
+export function RulesAnyway({ job }: { job: PlannedJob }) {
+  const dispatch = useAppDispatch();
+  const { ownRules } = useAppSelector(selectProject);
+  const jobs = useAppSelector(selectJobsById);
+  const shown = new Set(job.waitsFor.map(({ jobId }) => jobId));
+  const rules = Object.values(ownRules).filter(
+    ({ before, after }) => after === job.id && !shown.has(before) && jobs.has(before),
+  );
+  return rules.map((rule) => (
+    <View key={rule.id} className="flex-row flex-wrap items-center gap-x-3">
+      <Note className="flex-1 text-ink">
+        {`Yours: after “${jobs.get(rule.before)?.title ?? ''}”, ${rule.because}. It follows anyway.`}
+      </Note>
+      <Button
+        look="quiet"
+        label="Take your rule back"
+        hint={`Take your rule back: ${rule.because}`}
+        onPress={() =>
+          void dispatch(
+            keep([{ type: 'ruleTakenBack', payload: { id: rule.id } }], 'Took a rule back.'),
+          )
+        }
+      />
+    </View>
+  ));
+}
+
 /** Rules between this job and another that were set aside, with the way back. */
 export function SetAside({ job }: { job: PlannedJob }) {
   const dispatch = useAppDispatch();
