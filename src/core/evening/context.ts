@@ -275,10 +275,11 @@ export function contextOf(
         entries.flatMap((entry) => (entry.kind === 'hours' ? [{ date, entry }] : [])),
       )
       .slice(-100),
-    people: project.people.map(({ id, name, role }) => ({
+    people: project.people.map(({ id, name, role }, at, all) => ({
       id,
       name,
-      self: role === 'self',
+      // Of several owners the first is "me".
+      self: role === 'self' && all.findIndex((each) => each.role === 'self') === at,
       words: plainWords(name),
     })),
     places: placesInOrder(project).map(({ id, name, kind }) => ({ id, name, kind })),

@@ -40,8 +40,9 @@ export function changeTree(project: Project, plan: Plan | null): ChangeStanding[
     };
   };
   const roots = all.filter((change) => parentOf(change) === null).map(standing);
-  // Two that name each other hang nowhere: each stands by itself.
-  return [...roots, ...all.filter(({ id }) => !seen.has(id)).map(standing)];
+  // Two that name each other hang nowhere: the first of them stands by itself, the other under it.
+  for (const change of all) if (!seen.has(change.id)) roots.push(standing(change));
+  return roots;
 }
 
 /** A change and all it led to, added up. */

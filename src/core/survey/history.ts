@@ -1,7 +1,7 @@
 import { type Project } from '../house';
 import { applyEvent, effectiveEvents, type JournalEvent } from '../journal';
 import { scopeOf, type ScopeItem } from '../scope';
-import { expandJobs } from '../steps';
+import { expandJobs, plannedCost } from '../steps';
 import { addCents, minutes, plainDate, type PlainDate } from '../units';
 import type { ScopeDay } from './past-schema';
 
@@ -12,8 +12,8 @@ const planned = (project: Project) => {
   return {
     minutes: minutes(jobs.reduce((sum, job) => sum + job.estimate, 0)),
     cents: addCents([
-      ...jobs.flatMap(({ work }) => (work.kind === 'span' ? [work.price] : [])),
-      ...jobs.flatMap(({ materials }) => materials.map(({ price }) => price)),
+      ...jobs.map(plannedCost),
+      ...Object.values(project.changes).map((change) => change.cents),
     ]),
   };
 };
@@ -26,6 +26,14 @@ const MOVES = new Set<JournalEvent['type']>([
   'elementSurveyed',
   'suspicionSettled',
   'jobAdded',
+  'jobCorrected',
+  'jobFiguresAgreed',
+  'jobDropped',
+  'jobBroughtBack',
+  'changeOrdered',
+  'changeWithdrawn',
+  'quoteAccepted',
+  'quoteReleased',
   'placeRemoved',
   'placeCorrected',
   'jobHired',

@@ -1,4 +1,4 @@
-import { minutesOn, type HouseToPlan } from '../house';
+import { handsOf, minutesOn, type HouseToPlan, type Person } from '../house';
 import { isToOrder, type OrderLine, type Plan, type PlannedJob } from '../plan';
 import { addDays, dateOf, minutes, type Minutes, type Moment, type PlainDate } from '../units';
 
@@ -27,7 +27,8 @@ const isOpenNow = (job: PlannedJob) => job.state === 'ready' || job.state === 'i
 const LOOK_AHEAD_DAYS = 7;
 const URGENT_DAYS = 1;
 
-function fittedToday(plan: Plan, today: PlainDate): Tonight['fitted'] {
+function fittedToday(plan: Plan, today: PlainDate, people: readonly Person[]): Tonight['fitted'] {
+  const hands = new Map(people.map((person) => [person.id, handsOf(person)]));
   return plan.jobs
     .flatMap((job) => {
       const stretches = job.stretches.filter(
@@ -36,7 +37,8 @@ function fittedToday(plan: Plan, today: PlainDate): Tonight['fitted'] {
       const [first] = stretches;
       if (!first || !isOpenNow(job)) return [];
       const spent = stretches.reduce(
-        (sum, { from, to, people }) => sum + (to - from) * people.length,
+        (sum, { from, to, people: who }) =>
+          sum + (to - from) * who.reduce((all, id) => all + (hands.get(id) ?? 1), 0),
         0,
       );
       return [{ job, minutes: minutes(spent), hands: first.people.length, from: first.from }];
@@ -60,7 +62,7 @@ function clocksOf(plan: Plan): Tonight['clocks'] {
 export function planTonight(project: HouseToPlan, plan: Plan): Tonight {
   const date = dateOf(plan.now);
   const present = project.people.filter((person) => minutesOn(person, date) > 0);
-  const fitted = fittedToday(plan, date);
+  const fitted = fittedToday(plan, date, project.people);
   const taken = new Set(fitted.map(({ job }) => job.id));
   const horizon = addDays(date, LOOK_AHEAD_DAYS);
   const week = Array.from({ length: LOOK_AHEAD_DAYS }, (_, at) => addDays(date, at + 1));

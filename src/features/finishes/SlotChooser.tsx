@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { findProduct, productsOf, quoteFor } from '@/core/finishes';
 import { finishKey, type Place, type Product, type Slot } from '@/core/house';
-import { countWords, formatMoney } from '@/core/units';
+import { countWords, formatMoney, formatAbout } from '@/core/units';
 import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, ButtonLink, Note, Section, Slip } from '@/ui';
 import { leadWords, suitOf } from './words';
@@ -67,7 +67,7 @@ function Chosen({ place, slot, product }: { place: Place; slot: Slot; product: P
       title={product.name}
       note={`${leadWords(product.leadDays)}${product.shop ? ` from ${product.shop}` : ''}`}
       figure={quote.ok ? countWords(quote.units, product.unit) : undefined}
-      figureNote={quote.ok ? `about ${formatMoney(quote.cents, currency)}` : undefined}
+      figureNote={quote.ok ? `about ${formatAbout(quote.cents, currency)}` : undefined}
     >
       <Note>{quote.ok ? quote.working : `Cannot be worked out here: ${quote.reason}.`}</Note>
     </Slip>

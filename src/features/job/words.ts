@@ -64,16 +64,23 @@ export function effortWords(job: PlannedJob): string {
 
 /** Where the hours come from: quantity × rate, what is logged, what is told. */
 export function workingWords(job: PlannedJob, units: UnitSystem): string[] {
-  const { work, quantity } = job;
+  const { work, quantity, starting } = job;
   if (work.kind === 'span') {
-    return [`Hired: ${work.workdays} weekdays of a ${work.trade}, a starting guess.`];
+    return [
+      `Hired: ${work.workdays} weekdays of a ${work.trade}${starting?.workdays ? ', your figure' : ''}.`,
+    ];
   }
   if (work.kind === 'hold') {
     return [`A visit of the inspector, booked ${work.bookAheadDays} days ahead.`];
   }
   const setup = work.setup > 0 ? ` + ${formatMinutes(work.setup)} setting up` : '';
   const hands = work.hands === 2 ? ', in hours of one person; two work side by side' : '';
-  const estimate = `${rateWords(quantity, work, units)}${setup} = ${formatMinutes(job.estimate)}${hands}. A starting guess.`;
+  const isOwn = starting !== null && starting.minutes !== job.estimate;
+  const estimate = isOwn
+    ? `${formatMinutes(job.estimate)} by your figures; it started with ${formatMinutes(starting.minutes)}.`
+    : job.stepId === null || job.part
+      ? `${formatMinutes(job.estimate)}${hands}.`
+      : `${rateWords(quantity, work, units)}${setup} = ${formatMinutes(job.estimate)}${hands}. A starting guess.`;
   const allowed =
     job.allowance > 0
       ? [

@@ -4,9 +4,9 @@ import {
   formatDate,
   formatElapsed,
   formatMinutes,
-  formatMoney,
   type Currency,
   type PlainDate,
+  formatAbout,
 } from '@/core/units';
 
 export type GateId = GateSummary['gate'];
@@ -36,7 +36,7 @@ export function gateLoadWords(summary: GateSummary, currency: Currency): string 
   const waits =
     summary.chainWaitMinutes > 0 ? `, ${formatElapsed(summary.chainWaitMinutes)} of waiting` : '';
   const money =
-    summary.moneyLeft > 0 ? `, about ${formatMoney(summary.moneyLeft, currency)} to buy` : '';
+    summary.moneyLeft > 0 ? `, about ${formatAbout(summary.moneyLeft, currency)} to pay` : '';
   return `${hours}${waits}${money}.`;
 }
 

@@ -45,7 +45,11 @@ export function Quotes() {
       ) : (
         <Section
           title="Quotes"
-          sum={saved.length > 0 ? `${countWords(saved.length, 'job')} done yourselves` : undefined}
+          sum={
+            saved.length > 0
+              ? `${countWords(saved.length, 'quote')} outdone by your own work`
+              : undefined
+          }
         >
           {standings.map((standing) => {
             const { quote } = standing;
@@ -76,7 +80,7 @@ function savedWords({ against, isAccepted }: QuoteStanding, currency: string): s
   const perHour =
     savedPerHour === null
       ? ''
-      : `, about ${formatAbout(Math.abs(savedPerHour) as typeof saved, currency)} for each of ${formatMinutes(ownMinutes)}`;
+      : `, ${formatAbout(Math.abs(savedPerHour) as typeof saved, currency)} an hour over ${formatMinutes(ownMinutes)}`;
   const own = `about ${formatAbout(ownCents, currency)} of your own money`;
   if (saved < 0) return `${isDone ? 'It cost' : 'It would cost'} you ${about} more: ${own}.`;
   return `${isDone ? 'You saved' : 'You would save'} about ${about}${perHour}; ${own} against it.`;
@@ -132,7 +136,7 @@ function QuoteSlip({
               )
             }
           />
-        ) : accepting ? null : (
+        ) : accepting || standing.against?.isDone ? null : (
           <Button
             look="quiet"
             label="Agree to it"

@@ -1,5 +1,5 @@
 import type { OrderLine } from '@/core/plan';
-import { countWords, formatMoney } from '@/core/units';
+import { countWords, formatAbout } from '@/core/units';
 import {
   keep,
   placeNameIn,
@@ -38,7 +38,7 @@ export function OrderSlip({ line }: { line: OrderLine }) {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
   const job = useAppSelector(selectJobsById).get(line.jobId);
-  const cost = `about ${formatMoney(line.price, project.currency)}`;
+  const cost = `about ${formatAbout(line.price, project.currency)}`;
   const { orderedUnits, units, unit, state, placeId } = line;
   const isOut = state === 'on-the-way' || state === 'late' || state === 'here';
   const differs = isOut && orderedUnits !== null && orderedUnits !== units;

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { cutLists, shopLists, type ShopItem, type ShopList } from '@/core/shopping';
-import { countWords, formatDate, formatMoney } from '@/core/units';
+import { countWords, formatDate, formatMoney, formatAbout } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import { placeNameIn, selectPlan, selectProject, selectToday, useAppSelector } from '@/store';
 import { Button, ButtonLink, Empty, Note, Section, Slip } from '@/ui';
@@ -40,7 +40,7 @@ export function ShopListScreen() {
 function Shop({ list }: { list: ShopList }) {
   const { currency } = useAppSelector(selectProject);
   return (
-    <Section title={list.shop ?? 'Any shop'} sum={`about ${formatMoney(list.cents, currency)}`}>
+    <Section title={list.shop ?? 'Any shop'} sum={`about ${formatAbout(list.cents, currency)}`}>
       {list.items.map((item) => (
         <Item key={`${item.what} ${item.unit}`} item={item} />
       ))}

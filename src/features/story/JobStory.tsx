@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { PlannedJob } from '@/core/plan';
 import { CAUTIONS, DEFERS, type CautionId } from '@/core/steps/cautions';
 import { stageName } from '@/core/steps/stages';
-import { formatMoney, formatDate } from '@/core/units';
+import { formatDate, formatAbout } from '@/core/units';
 import {
   placeOf,
   selectDecides,
@@ -170,7 +170,7 @@ function Needs({ job }: { job: PlannedJob }) {
       <SubHeading>Needs</SubHeading>
       {lines.map((line) => (
         <Note key={line.lineId}>
-          {`${line.units} ${line.unit} ${line.what}, about ${formatMoney(line.price, project.currency)}; order by ${formatDate(line.orderBy, today)}`}
+          {`${line.units} ${line.unit} ${line.what}, about ${formatAbout(line.price, project.currency)}; order by ${formatDate(line.orderBy, today)}`}
         </Note>
       ))}
     </View>
