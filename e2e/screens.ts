@@ -6,6 +6,8 @@ export const SCREENS = [
   '/house/whole',
   '/house/new',
   '/order',
+  '/job?id=back-bed%2Fboard.sand',
+  '/job/new',
   '/stores',
   '/spend',
   '/keys',
