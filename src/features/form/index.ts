@@ -1,5 +1,6 @@
 export { ChoiceField, ManyField, PickField, TextField, TickField } from './fields';
 export { FormCard } from './FormCard';
+export { NO_SUCH_PLACE, areThere } from './place';
 export {
   countField,
   dayField,

@@ -12,6 +12,8 @@ import { circleIn } from '@/core/order';
 import { withChanges } from '@/core/planning';
 import { cents, formatMinutes, minutes, plainMoney, type PlainDate } from '@/core/units';
 import {
+  NO_SUCH_PLACE,
+  areThere,
   countField,
   dayField,
   moneyField,
@@ -114,7 +116,14 @@ export function typedJob(job: OwnJob, project: Project): JobTyped {
 }
 
 /** What a trade needs said, and whose hours it is otherwise. */
-function faultIn(read: JobRead): Fault<JobTyped> | undefined {
+function faultIn(read: JobRead, project: Project): Fault<JobTyped> | undefined {
+  const { placeId, who } = read;
+  if (!areThere(project, [placeId === WHOLE_HOUSE ? null : placeId])) {
+    return { field: 'placeId', message: NO_SUCH_PLACE };
+  }
+  if (who !== ANYBODY && who !== TRADE && project.people.every(({ id }) => id !== who)) {
+    return { field: 'who', message: 'They no longer work on the house. Choose somebody else.' };
+  }
   if (read.who === TRADE) {
     if (read.trade === '') return { field: 'trade', message: 'Say which trade, such as plumber.' };
     if (read.price === null) return { field: 'price', message: 'Give what they ask for it.' };
@@ -198,7 +207,7 @@ export function eventsOfJob(
   project: Project,
   { id, isNew, ...over }: { id: string; isNew: boolean } & Pick<OwnJob, 'because' | 'changeId'>,
 ): EventBodyOf[] | Fault<JobTyped> {
-  const fault = faultIn(read);
+  const fault = faultIn(read, project);
   if (fault) return fault;
   const job = ownJobFrom(read, id, over);
   const events: EventBodyOf[] = [

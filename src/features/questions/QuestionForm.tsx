@@ -2,9 +2,11 @@ import { z } from 'zod';
 import { jobIdSchema, placeIdSchema, placesInOrder, type OpenQuestion } from '@/core/house';
 import {
   FormCard,
+  NO_SUCH_PLACE,
   ManyField,
   PickField,
   TextField,
+  areThere,
   useKeptForm,
   wordsField,
 } from '@/features/form';
@@ -50,6 +52,9 @@ export function QuestionForm({
     },
     onDone,
     onKeep: (read) => {
+      if (!areThere(project, [read.placeId === HOUSE ? null : read.placeId])) {
+        return { field: 'placeId' as const, message: NO_SUCH_PLACE };
+      }
       const payload: OpenQuestion = {
         id: question?.id ?? dispatch(freshId()),
         placeId: read.placeId === HOUSE ? null : placeIdSchema.parse(read.placeId),

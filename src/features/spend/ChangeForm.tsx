@@ -5,6 +5,8 @@ import { cents, plainMoney } from '@/core/units';
 import {
   ChoiceField,
   FormCard,
+  NO_SUCH_PLACE,
+  areThere,
   PickField,
   TextField,
   moneyField,
@@ -56,6 +58,9 @@ export function ChangeForm({ change, onDone }: { change: ChangeOrder | null; onD
     },
     onDone,
     onKeep: (read) => {
+      if (!areThere(project, [read.placeId === HOUSE ? null : read.placeId])) {
+        return { field: 'placeId' as const, message: NO_SUCH_PLACE };
+      }
       if (read.kind === 'change' && !project.changes[read.changeId]) {
         return { field: 'changeId' as const, message: 'Choose the change that led to it.' };
       }

@@ -4,6 +4,8 @@ import { jobIdSchema, placeIdSchema, placesInOrder, type JobId, type Quote } fro
 import { plainMoney, type PlainDate } from '@/core/units';
 import {
   FormCard,
+  NO_SUCH_PLACE,
+  areThere,
   ManyField,
   PickField,
   TextField,
@@ -65,6 +67,9 @@ export function QuoteForm({ quote, onDone }: { quote: Quote | null; onDone: () =
     },
     onDone,
     onKeep: (read) => {
+      if (!areThere(project, [read.placeId === HOUSE ? null : read.placeId])) {
+        return { field: 'placeId' as const, message: NO_SUCH_PLACE };
+      }
       const ofRoom = read.jobIds.length === 0 && read.placeId !== HOUSE;
       const jobIds: JobId[] = ofRoom
         ? jobs.flatMap((job) => (job.placeId === read.placeId ? [job.id] : []))

@@ -56,6 +56,7 @@ export function ReceiptForm({ receipt, onDone }: { receipt: Receipt | null; onDo
         id: receipt?.id ?? dispatch(freshId()),
         photoId: receipt?.photoId ?? null,
         currency: project.currency,
+        places: project.places,
       });
       if ('field' in made) return made;
       // The picture first: a receipt whose photo finds no room is not kept in part.

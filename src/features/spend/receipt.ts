@@ -1,8 +1,10 @@
 import { z } from 'zod';
-import { placeIdSchema, type Receipt } from '@/core/house';
+import { placeIdSchema, type Project, type Receipt } from '@/core/house';
 import { receiptTotal } from '@/core/ledger';
 import { cents, formatPaid, plainMoney, type Currency, type PlainDate } from '@/core/units';
 import {
+  NO_SUCH_PLACE,
+  areThere,
   dayField,
   moneyField,
   noteField,
@@ -103,10 +105,11 @@ function weightsOf(split: string, rooms: number): Weights {
 /** The receipt as typed, or the fault that keeps it from adding up. */
 export function receiptFrom(
   read: ReceiptRead,
-  of: { id: string; photoId: string | null; currency: Currency },
+  of: { id: string; photoId: string | null } & Pick<Project, 'places' | 'currency'>,
 ): Receipt | Fault<ReceiptTyped> {
   const lines: Receipt['lines'] = [];
   for (const [at, line] of read.lines.entries()) {
+    if (!areThere(of, line.rooms)) return { field: `lines.${at}.rooms`, message: NO_SUCH_PLACE };
     const weights = weightsOf(line.split, line.rooms.length);
     if (typeof weights === 'string') return { field: `lines.${at}.split`, message: weights };
     if (line.sum === 0) {
