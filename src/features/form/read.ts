@@ -83,13 +83,13 @@ export const noteField = z
   .transform((text) => (text === '' ? undefined : text));
 
 /** A whole number between two; null where nothing was typed and nothing has to be. */
-export const countField = (least: number, most: number, needed = true) =>
+export const countField = (least: number, most: number, needed = true, thing = 'a whole number') =>
   z.string().transform((text, context): number | null => {
     if (text.trim() === '' && !needed) return null;
     const count = Number(text.trim());
     if (Number.isInteger(count) && count >= least && count <= most && text.trim() !== '')
       return count;
-    context.addIssue({ code: 'custom', message: `Give a whole number from ${least} to ${most}.` });
+    context.addIssue({ code: 'custom', message: `Give ${thing} from ${least} to ${most}.` });
     return z.NEVER;
   });
 

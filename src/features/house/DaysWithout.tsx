@@ -67,7 +67,7 @@ function LimitForm({ row, onDone }: { row: Without; onDone: () => void }) {
   const dispatch = useAppDispatch();
   const of = useKeptForm({
     name: `days-without/${row.of}`,
-    schema: z.object({ days: countField(0, LONGEST) }),
+    schema: z.object({ days: countField(0, LONGEST, true, 'whole days') }),
     initial: { days: String(row.limit) },
     onDone,
     onKeep: ({ days }) =>
