@@ -53,7 +53,7 @@ export function OrderActions({ line }: { line: OrderLine }) {
         />
         <Button
           look="quiet"
-          label="Ordered, with shop and price"
+          label="With shop and price"
           hint={`Ordered, with shop and price: ${line.what}`}
           onPress={() => setAsking(true)}
         />
