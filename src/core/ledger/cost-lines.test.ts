@@ -88,6 +88,10 @@ describe('a thing from its guess to its last payment', () => {
     expect(after(receipt('r', GUESS)).ledger).toMatchObject({ toCome: rest, committed: 0 });
     // A cheaper shop: nine tenths of the guess buys all of it.
     expect(after(receipt('r', Math.round(GUESS * 0.9))).line.open).toBe(0);
+    // Four fifths buy it, a cent less is a part.
+    const fourFifths = Math.ceil(GUESS * 0.8);
+    expect(after(receipt('r', fourFifths)).line.open).toBe(0);
+    expect(after(receipt('r', fourFifths - 1)).line.open).toBe(GUESS - fourFifths + 1);
     // Half of it is a part.
     const half = Math.round(GUESS / 2);
     expect(after(receipt('r', half)).line.open).toBe(GUESS - half);
@@ -186,6 +190,33 @@ describe('what a purchase is for', () => {
       planned(houseOf(...BED, ...second)).costs,
     );
     expect(keepLedger(house, planned(house).costs).toCome).toBe(before.toCome);
+  });
+
+  it('is asked where it may have been for what is there already, or where no room is said', () => {
+    const { what } = lineOf(planned(houseOf(...BED)), PLANKS);
+    const alone = (...events: EventBodyOf[]) => planned(houseOf(...BED, ...events)).costs.covers[0];
+    expect(alone(logged('a', what, null))?.is).toBe('unclear');
+    // The same thing for another job of the room, which was begun with it: either may be meant.
+    const own: EventBodyOf = {
+      type: 'jobAdded',
+      payload: {
+        id: 'bed/own.step' as never,
+        placeId: 'bed' as never,
+        title: `Mend the ${what.toLowerCase()}`,
+        stage: 13,
+        minutes: 60 as never,
+        hands: 1,
+        before: [],
+        because: 'one was loose',
+        cents: cents(2_000) as never,
+      },
+    };
+    const done: EventBodyOf = {
+      type: 'jobTicked',
+      payload: { jobId: 'bed/own.step' as never, on: DAY },
+    };
+    expect(alone(logged('a', what, 'bed'))?.is).toBe('clear');
+    expect(alone(own, done, logged('a', what, 'bed'))?.is).toBe('unclear');
   });
 
   it('is what the owner says, and can be unsaid', () => {

@@ -151,7 +151,7 @@ function inParts(job: Job, project: HouseToPlan): Job[] {
   const split = project.splits[job.id];
   if (!split || job.work.kind !== 'effort') return [job];
   const [first, rest] = splitJob(job, split);
-  const after: Job = split.inOrder ? { ...rest, ownAfter: [job.id] } : rest;
+  const after: Job = split.inOrder ? { ...rest, ownAfter: [...rest.ownAfter, job.id] } : rest;
   return [first, ...inParts(withFigures(after, project.jobFigures[after.id]), project)];
 }
 

@@ -246,6 +246,22 @@ describe('a job of one’s own', () => {
     expect(plan.gates.done.moneyLeft - planOf(houseOf(...ROOM)).gates.done.moneyLeft).toBe(12_300);
   });
 
+  it('in two parts keeps what it comes after for both of them', () => {
+    const parts = (inOrder: boolean) => {
+      const plan = planOf(
+        houseOf(...ROOM, own({ after: ['a/demo.walls'] }), split('a/own.x' as JobId, 40, inOrder)),
+      );
+      const at = (id: string) => plan.jobs.find((job) => job.id === id);
+      return [at('a/demo.walls'), at('a/own.x'), at('a/own.x~2')];
+    };
+    for (const inOrder of [true, false]) {
+      const [demo, first, rest] = parts(inOrder);
+      expect(first?.start).toBeGreaterThanOrEqual(demo?.finish ?? Infinity);
+      expect(rest?.start).toBeGreaterThanOrEqual(demo?.finish ?? Infinity);
+      expect(first?.waitsFor.map(({ jobId }) => jobId)).toContain('a/demo.walls');
+    }
+  });
+
   it('that would wait for itself is told, with its circle', () => {
     const plan = planHouse(houseOf(...ROOM, own({ after: [HANG], before: [HANG] })), NOW);
     expect(plan).toMatchObject({ ok: false, error: { code: 'loop' } });

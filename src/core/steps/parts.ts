@@ -92,7 +92,6 @@ export function splitJob(job: Job, { percent }: JobSplit): [Job, Job] {
       lump: restLump ?? cents(0),
       materials: materials.flatMap(([, rest]) => rest),
       part: 'rest',
-      ownAfter: [],
     },
   ];
 }
