@@ -71,6 +71,37 @@ describe('quotes', () => {
     });
   });
 
+  it('taken, each job costs its share and is committed; released, all is as it was', () => {
+    const other = 'a/board.ceiling' as JobId;
+    const taken: EventBodyOf = {
+      type: 'quoteAccepted',
+      payload: {
+        quoteId: 'x',
+        on: DAY,
+        from: 'Trade x',
+        cents: cents(90_000) as never,
+        bookedFrom: null,
+        workdays: 3,
+        shares: [
+          { jobId: HANG, cents: cents(60_000) as never, workdays: 2 },
+          { jobId: other, cents: cents(30_000) as never, workdays: 1 },
+        ],
+      },
+    };
+    const house = houseOf(...ROOM, quote('x', 90_000, [HANG, other]), taken);
+    const lines = planOf(house).costs.lines.filter(({ isCommitted }) => isCommitted);
+    expect(lines.map(({ jobId, planned }) => [jobId, planned]).toSorted()).toEqual([
+      [other, 30_000],
+      [HANG, 60_000],
+    ]);
+    const released = houseOf(...ROOM, quote('x', 90_000, [HANG, other]), taken, {
+      type: 'quoteReleased',
+      payload: { quoteId: 'x' },
+    });
+    const never = houseOf(...ROOM, quote('x', 90_000, [HANG, other]));
+    expect(planOf(released)).toEqual(planOf(never));
+  });
+
   it('are shared out over their jobs to the cent, whatever the sum', () => {
     const jobs = planOf(houseOf(...ROOM)).jobs.filter(({ work }) => work.kind !== 'hold');
     fc.assert(

@@ -60,6 +60,12 @@ describe('figures of the owner', () => {
     expect(plannedIn(house, HANG)).toMatchObject({ estimate: 300, left: 300, cost: 50_000 });
   });
 
+  it('a wait of nought is no wait', () => {
+    const tape = 'a/board.tape' as JobId;
+    expect(jobIn(houseOf(...ROOM), tape).wait).toBeDefined();
+    expect(jobIn(houseOf(...ROOM, figures(tape, { waitHours: 0 })), tape).wait).toBeUndefined();
+  });
+
   it('twice as much wall takes twice the rate and twice the boards', () => {
     const house = houseOf(...ROOM, figures(HANG, { quantity: 2 * measureOf(start.quantity) }));
     const job = jobIn(house, HANG);
