@@ -1,6 +1,6 @@
 export { ChoiceField, ManyField, PickField, TextField, TickField } from './fields';
 export { FormCard } from './FormCard';
-export { NO_SUCH_PLACE, areThere } from './place';
+export { NO_SUCH_PLACE, WHOLE_HOUSE, WhereField, areThere, placeChosen } from './WhereField';
 export {
   countField,
   dayField,

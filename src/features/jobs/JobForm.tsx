@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import { placesInOrder, type JobId } from '@/core/house';
+import type { JobId } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
 import { STAGES } from '@/core/steps/stages';
 import {
@@ -11,12 +11,13 @@ import {
   PickField,
   TextField,
   TickField,
+  WhereField,
   useKeptForm,
   useWritten,
 } from '@/features/form';
 import { keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Small } from '@/ui';
-import { ANYBODY, TRADE, WHOLE_HOUSE, eventsOfJob, jobFormSchema, type JobTyped } from './job-form';
+import { ANYBODY, TRADE, eventsOfJob, jobFormSchema, type JobTyped } from './job-form';
 import { useJobOptions, whoOptions } from './options';
 
 type Origin = { because: string; changeId?: string; before?: readonly EventBodyOf[] };
@@ -66,14 +67,7 @@ export function JobForm({
       action={isNew ? 'Add the job' : 'Keep the job'}
     >
       <TextField name="title" label="What is to be done" placeholder="Sister the tired joist" />
-      <PickField
-        name="placeId"
-        label="Where"
-        options={[
-          { value: WHOLE_HOUSE, label: 'The whole house' },
-          ...placesInOrder(project).map((place) => ({ value: place.id, label: place.name })),
-        ]}
-      />
+      <WhereField />
       <Who form={of.form} />
       <More id={id as JobId} />
     </FormCard>

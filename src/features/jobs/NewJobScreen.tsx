@@ -2,11 +2,12 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { toldOf, type PlaceId, type Project } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
+import { WHOLE_HOUSE } from '@/features/form';
 import { Page } from '@/features/shell';
 import { freshId, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
 import { Note } from '@/ui';
 import { JobForm } from './JobForm';
-import { WHOLE_HOUSE, emptyJob } from './job-form';
+import { emptyJob } from './job-form';
 
 /** Where a job comes from: a find or something put off in the log by its id, a change order by its own. */
 type From = { place?: string; find?: string; next?: string; change?: string };

@@ -2,7 +2,6 @@ import { z } from 'zod';
 import {
   jobIdSchema,
   personIdSchema,
-  placeIdSchema,
   type JobFigures,
   type OwnJob,
   type Project,
@@ -13,7 +12,9 @@ import { withChanges } from '@/core/planning';
 import { cents, formatMinutes, minutes, plainMoney, type PlainDate } from '@/core/units';
 import {
   NO_SUCH_PLACE,
+  WHOLE_HOUSE,
   areThere,
+  placeChosen,
   countField,
   dayField,
   moneyField,
@@ -28,7 +29,6 @@ import {
 /** Nobody in particular, or a trade; else it is a person's id. */
 export const ANYBODY = 'any';
 export const TRADE = 'trade';
-export const WHOLE_HOUSE = 'whole';
 
 export const jobFormSchema = (today: PlainDate, written: Written) =>
   z.object({
@@ -118,7 +118,7 @@ export function typedJob(job: OwnJob, project: Project): JobTyped {
 /** What a trade needs said, and whose hours it is otherwise. */
 function faultIn(read: JobRead, project: Project): Fault<JobTyped> | undefined {
   const { placeId, who } = read;
-  if (!areThere(project, [placeId === WHOLE_HOUSE ? null : placeId])) {
+  if (!areThere(project, [placeChosen(placeId)])) {
     return { field: 'placeId', message: NO_SUCH_PLACE };
   }
   if (who !== ANYBODY && who !== TRADE && project.people.every(({ id }) => id !== who)) {
@@ -139,7 +139,7 @@ function ownJobFrom(read: JobRead, id: string, over: Pick<OwnJob, 'because' | 'c
   const ids = (from: readonly string[]) => from.map((each) => jobIdSchema.parse(each));
   return {
     id: jobIdSchema.parse(id),
-    placeId: read.placeId === WHOLE_HOUSE ? null : placeIdSchema.parse(read.placeId),
+    placeId: placeChosen(read.placeId),
     title: read.title,
     stage: read.stage,
     minutes: read.hours ?? minutes(0),

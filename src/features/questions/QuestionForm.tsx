@@ -1,12 +1,14 @@
 import { z } from 'zod';
-import { jobIdSchema, placeIdSchema, placesInOrder, type OpenQuestion } from '@/core/house';
+import { jobIdSchema, type OpenQuestion } from '@/core/house';
 import {
   FormCard,
   NO_SUCH_PLACE,
+  WHOLE_HOUSE,
+  WhereField,
   ManyField,
-  PickField,
   TextField,
   areThere,
+  placeChosen,
   useKeptForm,
   wordsField,
 } from '@/features/form';
@@ -21,7 +23,6 @@ import {
   useAppSelector,
 } from '@/store';
 
-const HOUSE = 'house';
 const questionSchema = z.object({
   question: wordsField('Say what is to be decided.'),
   placeId: z.string(),
@@ -47,17 +48,17 @@ export function QuestionForm({
     schema: questionSchema,
     initial: {
       question: question?.question ?? '',
-      placeId: question?.placeId ?? initial.placeId ?? HOUSE,
+      placeId: question?.placeId ?? initial.placeId ?? WHOLE_HOUSE,
       holdsUp: [...(question?.holdsUp ?? initial.holdsUp ?? [])],
     },
     onDone,
     onKeep: (read) => {
-      if (!areThere(project, [read.placeId === HOUSE ? null : read.placeId])) {
+      if (!areThere(project, [placeChosen(read.placeId)])) {
         return { field: 'placeId' as const, message: NO_SUCH_PLACE };
       }
       const payload: OpenQuestion = {
         id: question?.id ?? dispatch(freshId()),
-        placeId: read.placeId === HOUSE ? null : placeIdSchema.parse(read.placeId),
+        placeId: placeChosen(read.placeId),
         question: read.question,
         askedOn: question?.askedOn ?? today,
         holdsUp: read.holdsUp.map((id) => jobIdSchema.parse(id)),
@@ -73,14 +74,7 @@ export function QuestionForm({
       action="Keep the question"
     >
       <TextField name="question" label="What is to be decided" placeholder="A door, or cased?" />
-      <PickField
-        name="placeId"
-        label="Where"
-        options={[
-          { value: HOUSE, label: 'The whole house' },
-          ...placesInOrder(project).map(({ id, name }) => ({ value: id, label: name })),
-        ]}
-      />
+      <WhereField />
       <ManyField
         name="holdsUp"
         label="Jobs that wait for the answer"

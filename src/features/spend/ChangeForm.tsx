@@ -1,12 +1,15 @@
 import { useWatch } from 'react-hook-form';
 import { z } from 'zod';
-import { placeIdSchema, placesInOrder, type ChangeCause, type ChangeOrder } from '@/core/house';
+import { type ChangeCause, type ChangeOrder } from '@/core/house';
 import { cents, plainMoney } from '@/core/units';
 import {
   ChoiceField,
   FormCard,
   NO_SUCH_PLACE,
+  WHOLE_HOUSE,
+  WhereField,
   areThere,
+  placeChosen,
   PickField,
   TextField,
   moneyField,
@@ -16,8 +19,6 @@ import {
   type Written,
 } from '@/features/form';
 import { freshId, keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
-
-const HOUSE = 'house';
 
 const changeSchema = (written: Written) =>
   z.object({
@@ -52,13 +53,13 @@ export function ChangeForm({ change, onDone }: { change: ChangeOrder | null; onD
       kind: change?.cause.kind ?? 'find',
       text: change?.cause.text ?? '',
       changeId: change?.cause.kind === 'change' ? change.cause.changeId : '',
-      placeId: change?.placeId ?? HOUSE,
+      placeId: change?.placeId ?? WHOLE_HOUSE,
       cost: change && change.cents > 0 ? plainMoney(change.cents, project.currency, true) : '',
       drawsOn: change?.drawsOn ?? 'contingency',
     },
     onDone,
     onKeep: (read) => {
-      if (!areThere(project, [read.placeId === HOUSE ? null : read.placeId])) {
+      if (!areThere(project, [placeChosen(read.placeId)])) {
         return { field: 'placeId' as const, message: NO_SUCH_PLACE };
       }
       if (read.kind === 'change' && !project.changes[read.changeId]) {
@@ -68,7 +69,7 @@ export function ChangeForm({ change, onDone }: { change: ChangeOrder | null; onD
         id: change?.id ?? dispatch(freshId()),
         on: change?.on ?? today,
         title: read.title,
-        placeId: read.placeId === HOUSE ? null : placeIdSchema.parse(read.placeId),
+        placeId: placeChosen(read.placeId),
         cause: causeOf(read, change?.cause),
         cents: cents(read.cost ?? 0),
         drawsOn: read.drawsOn,
@@ -102,14 +103,7 @@ export function ChangeForm({ change, onDone }: { change: ChangeOrder | null; onD
         />
       ) : null}
       <TextField name="text" label="Why" placeholder="rot found behind the boards" />
-      <PickField
-        name="placeId"
-        label="Where"
-        options={[
-          { value: HOUSE, label: 'The whole house' },
-          ...placesInOrder(project).map(({ id, name }) => ({ value: id, label: name })),
-        ]}
-      />
+      <WhereField />
       <TextField
         name="cost"
         label="Money beside its jobs"

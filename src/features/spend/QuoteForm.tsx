@@ -1,13 +1,15 @@
 import { View } from 'react-native';
 import { z } from 'zod';
-import { jobIdSchema, placeIdSchema, placesInOrder, type JobId, type Quote } from '@/core/house';
+import { jobIdSchema, type JobId, type Quote } from '@/core/house';
 import { plainMoney, type PlainDate } from '@/core/units';
 import {
   FormCard,
   NO_SUCH_PLACE,
+  WHOLE_HOUSE,
+  WhereField,
   areThere,
+  placeChosen,
   ManyField,
-  PickField,
   TextField,
   countField,
   dayField,
@@ -28,8 +30,6 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-
-const HOUSE = 'house';
 
 const quoteSchema = (today: PlainDate, written: Written) =>
   z.object({
@@ -60,23 +60,23 @@ export function QuoteForm({ quote, onDone }: { quote: Quote | null; onDone: () =
       what: quote?.what ?? '',
       price: quote ? plainMoney(quote.cents, project.currency, true) : '',
       days: quote?.workdays === undefined ? '' : String(quote.workdays),
-      placeId: quote?.placeId ?? HOUSE,
+      placeId: quote?.placeId ?? WHOLE_HOUSE,
       jobIds: [...(quote?.jobIds ?? [])],
       on: quote?.on ?? '',
       note: quote?.note ?? '',
     },
     onDone,
     onKeep: (read) => {
-      if (!areThere(project, [read.placeId === HOUSE ? null : read.placeId])) {
+      if (!areThere(project, [placeChosen(read.placeId)])) {
         return { field: 'placeId' as const, message: NO_SUCH_PLACE };
       }
-      const ofRoom = read.jobIds.length === 0 && read.placeId !== HOUSE;
+      const ofRoom = read.jobIds.length === 0 && read.placeId !== WHOLE_HOUSE;
       const jobIds: JobId[] = ofRoom
         ? jobs.flatMap((job) => (job.placeId === read.placeId ? [job.id] : []))
         : read.jobIds.map((id) => jobIdSchema.parse(id));
       const payload: Quote = {
         id: quote?.id ?? dispatch(freshId()),
-        placeId: read.placeId === HOUSE ? null : placeIdSchema.parse(read.placeId),
+        placeId: placeChosen(read.placeId),
         what: read.what,
         cents: read.price,
         from: read.from,
@@ -102,14 +102,7 @@ export function QuoteForm({ quote, onDone }: { quote: Quote | null; onDone: () =
           className="min-w-[120px] flex-1"
         />
       </View>
-      <PickField
-        name="placeId"
-        label="Where"
-        options={[
-          { value: HOUSE, label: 'The whole house' },
-          ...placesInOrder(project).map(({ id, name }) => ({ value: id, label: name })),
-        ]}
-      />
+      <WhereField />
       <ManyField
         name="jobIds"
         label="For which jobs"
