@@ -1,5 +1,5 @@
 export { freshId, keep, loadDraft, saveDraft, settleAside, undoLast } from './keep';
-export { catchUp, hearTabs, openCurrent, readClock } from './open-house';
+export { catchUp, hearTabs, openCurrent, readClock, reopen } from './open-house';
 export {
   DEMO_ID,
   chooseTheme,

@@ -88,6 +88,10 @@ export const openCurrent =
     }
   };
 
+/** Opens the house as it is now, after another tab changed it; what is kept meanwhile waits for it. */
+export const reopen = (): Thunk<Promise<void>> => (dispatch, _getState, outside) =>
+  outside.inTurn(() => dispatch(openCurrent()));
+
 const describe = (setAside: readonly SetAside[]): string =>
   setAside.length > 0 ? setAside.map(({ reason }) => reason).join('; ') : 'no house in the journal';
 

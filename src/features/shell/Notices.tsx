@@ -1,14 +1,7 @@
 import { usePathname } from 'expo-router';
 import { View } from 'react-native';
 import { countWords } from '@/core/units';
-import {
-  noticed,
-  openCurrent,
-  selectSession,
-  undoLast,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+import { noticed, reopen, selectSession, undoLast, useAppDispatch, useAppSelector } from '@/store';
 import { Body, Button, ButtonLink } from '@/ui';
 
 const BAR = 'flex-row flex-wrap items-center gap-2 border-t border-line px-4 py-1';
@@ -69,7 +62,7 @@ function LostBar({ lost, said }: { lost: keyof typeof LOST_WORDS; said: string |
           className="self-start"
           onPress={() => {
             dispatch(noticed(null));
-            void dispatch(openCurrent());
+            void dispatch(reopen());
           }}
         />
       ) : lost === 'newer' ? (
