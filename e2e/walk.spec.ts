@@ -67,7 +67,7 @@ for (const [size, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
     await expect(page.getByText(/What becomes of the walls/)).toBeVisible();
     await expect(page.getByRole('heading', { name: 'Open up first' })).toBeVisible();
     await walk(porch, 'Back bedroom');
-    await porch.press('Found something');
+    await porch.choose('What was there', 'Found something');
     await porch.fill('What you found', 'two joist ends soft');
     await porch.choose('What it brings', 'Repair what carries the floor');
     await porch.press('Today, Sat 14 Mar');

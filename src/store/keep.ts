@@ -1,4 +1,5 @@
 import { checkKept, type EventBodyOf, type JournalEvent, type KeepingFault } from '../core/journal';
+import type { Project } from '../core/house';
 import { fail, ok, type Result } from '../core/result';
 import type { SetAside } from '../storage/rows';
 import { readDraft, writeDraft } from '../storage/drafts';
@@ -63,15 +64,20 @@ const refuse =
     }
   };
 
+/** What happened; where it follows from the house, it is worked out once what was kept before it has landed. */
+type Happened = readonly EventBodyOf[] | ((project: Project) => readonly EventBodyOf[]);
+
 /**
  * Keeps what happened: first in the journal, then on screen. False when it could not be kept; nothing
  * has changed then. `what` is offered for undo ("Kept the evening").
  */
 export const keep =
-  (bodies: readonly EventBodyOf[], what: string): Thunk<Promise<boolean>> =>
+  (happened: Happened, what: string): Thunk<Promise<boolean>> =>
   (dispatch, getState, outside) =>
     // One write at a time: each takes the counter after the one before it.
     outside.inTurn(async () => {
+      const { project } = getState().session;
+      const bodies = typeof happened !== 'function' ? happened : project ? happened(project) : [];
       const kept = await dispatch(append(bodies)).catch(() => fail({ code: 'refused' as const }));
       if (!kept.ok) {
         dispatch(refuse(kept.error));

@@ -207,6 +207,7 @@ export { extentsOf, type Extents } from './surface';
 export {
   OPENING_CHANGES,
   openingChangeSchema,
+  openingSizeSchema,
   type OpeningChange,
   type OpeningSize,
 } from './works';

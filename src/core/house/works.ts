@@ -18,7 +18,7 @@ export const OPENING_CHANGES = [
   { id: 'new', title: 'New, where there was none' },
 ] as const;
 
-const openingSizeSchema = z.object({
+export const openingSizeSchema = z.object({
   width: spanSchema,
   height: spanSchema,
   /** From the floor; 0 for what one walks through. */

@@ -1,11 +1,24 @@
 import { useState } from 'react';
+import { useController, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
+import { z } from 'zod';
 import { productSchema, type Product } from '@/core/house';
 import { findSum, saySumError } from '@/core/takeoff';
-import { parseMoney } from '@/core/units';
-import { FieldsForm, rawOf, standardsOf, type Typed } from '@/features/sums';
-import { freshId, keep, selectProject, selectWays, useAppDispatch, useAppSelector } from '@/store';
-import { Button, Choice, Field, Note, Section, Strong, useKeeping } from '@/ui';
+import {
+  ChoiceField,
+  FormCard,
+  TextField,
+  countField,
+  noteField,
+  sumField,
+  useKeptForm,
+  useWritten,
+  wordsField,
+  type Written,
+} from '@/features/form';
+import { FieldsForm, rawOf, standardsOf } from '@/features/sums';
+import { freshId, keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
+import { Button, Note, Section } from '@/ui';
 
 type Kind = {
   value: string;
@@ -17,7 +30,7 @@ type Kind = {
   fields: readonly string[];
 };
 
-const KINDS: readonly Kind[] = [
+const KINDS = [
   {
     value: 'paint',
     label: 'paint',
@@ -82,7 +95,9 @@ const KINDS: readonly Kind[] = [
     unit: 'unit',
     fields: [],
   },
-];
+] as const satisfies readonly Kind[];
+
+const kindOf = (value: string): Kind => KINDS.find((kind) => kind.value === value) ?? KINDS[0];
 
 /** A product of one's own, by what its label says: the label wins over any starting figure. */
 export function OwnProduct() {
@@ -99,100 +114,96 @@ export function OwnProduct() {
   );
 }
 
+const productFormSchema = (written: Written) =>
+  z.object({
+    kind: z.string(),
+    name: wordsField('Give it the name on its label.', 120),
+    price: sumField(written),
+    lead: countField(0, 400, true, 'whole days'),
+    shop: noteField,
+    label: z.record(z.string(), z.union([z.string(), z.boolean()])),
+  });
+type ProductTyped = z.input<ReturnType<typeof productFormSchema>>;
+
+const typedFor = (kind: string): Pick<ProductTyped, 'kind' | 'label'> => ({
+  kind,
+  label: { ...standardsOf(findSum(kind)?.fields ?? {}) },
+});
+
 function Form({ onDone }: { onDone: () => void }) {
   const dispatch = useAppDispatch();
   const { currency } = useAppSelector(selectProject);
-  const { numberStyle } = useAppSelector(selectWays);
-  const [kind, setKind] = useState<Kind | undefined>(KINDS[0]);
-  const [typed, setTyped] = useState<Typed>(() => standardsOf(findSum('paint')?.fields ?? {}));
-  const [name, setName] = useState('');
-  const [price, setPrice] = useState('');
-  const [lead, setLead] = useState('0');
-  const [shop, setShop] = useState('');
-  const [faults, setFaults] = useState<Record<string, string>>({});
-  const fields = findSum(kind?.value ?? '')?.fields ?? {};
-  const choose = (value: string) => {
-    setKind(KINDS.find((each) => each.value === value));
-    setTyped(standardsOf(findSum(value)?.fields ?? {}));
-  };
-  const keeping = useKeeping({ kind, typed, name, price, lead, shop });
-  const save = async () => {
-    if (!kind) return;
-    const cents = parseMoney(price, numberStyle);
-    const days = Number(lead);
-    const label = Object.fromEntries(
-      Object.entries(rawOf(typed)).filter(([field]) => kind.fields.includes(field)),
-    );
-    const trial = findSum(kind.value)?.work(label, { room: null, units: 'imperial' });
-    const unread =
-      trial && !trial.ok && trial.error.code === 'bad-field' ? saySumError(trial.error) : null;
-    const found = {
-      ...(name.trim() === '' ? { name: 'Give it the name on its label.' } : {}),
-      ...(cents.ok && cents.value >= 0
-        ? {}
-        : { price: `Give the price of one ${kind.unit}, such as 38.50.` }),
-      ...(Number.isInteger(days) && days >= 0 && days <= 400
-        ? {}
-        : { lead: 'Give whole days from 0 to 400.' }),
-      ...(unread ? { label: `${unread.path}: ${unread.reason}.` } : {}),
-    };
-    setFaults(found);
-    if (Object.keys(found).length > 0 || !cents.ok) return;
-    const product = productSchema.parse({
-      id: dispatch(freshId()),
-      name,
-      suits: kind.suits,
-      sum: kind.value,
-      fields: label,
-      line: kind.line,
-      unit: kind.unit,
-      price: cents.value,
-      leadDays: days,
-      shop: shop.trim() === '' ? null : shop,
-    });
-    await keeping(
-      () => dispatch(keep([{ type: 'productAdded', payload: product }], `Added ${product.name}.`)),
-      onDone,
-    );
-  };
+  const of = useKeptForm({
+    name: 'own-product',
+    schema: productFormSchema(useWritten()),
+    initial: { ...typedFor(KINDS[0].value), name: '', price: '', lead: '0', shop: '' },
+    onDone,
+    onKeep: ({ kind: value, name, price, lead, shop = null, label: typed }) => {
+      const kind = kindOf(value);
+      const label = Object.fromEntries(
+        Object.entries(rawOf(typed)).filter(([field]) => kind.fields.includes(field)),
+      );
+      const trial = findSum(kind.value)?.work(label, { room: null, units: 'imperial' });
+      if (trial && !trial.ok && trial.error.code === 'bad-field') {
+        const unread = saySumError(trial.error);
+        return { field: 'label', message: `${unread.path}: ${unread.reason}.` };
+      }
+      const { suits, line, unit } = kind;
+      const product = productSchema.parse({
+        id: dispatch(freshId()),
+        name,
+        suits,
+        sum: kind.value,
+        fields: label,
+        line,
+        unit,
+        price,
+        leadDays: lead ?? 0,
+        shop,
+      });
+      return dispatch(keep([{ type: 'productAdded', payload: product }], `Added ${product.name}.`));
+    },
+  });
+  const kind = kindOf(useWatch({ control: of.form.control, name: 'kind' }));
   return (
-    <View className="gap-3 rounded-board border border-spruce p-3">
-      <Strong>What is it</Strong>
-      <Choice label="What is it" value={kind?.value ?? ''} options={KINDS} onChange={choose} />
-      <Field label="Product name" value={name} error={faults.name} onChangeText={setName} />
-      <View className="flex-row flex-wrap gap-3">
-        <Field
-          className="min-w-[130px] flex-1"
-          label={`Price of one ${kind?.unit ?? 'unit'}, ${currency}`}
-          value={price}
-          error={faults.price}
-          onChangeText={setPrice}
-        />
-        <Field
-          className="w-[110px]"
-          label="Days on the way"
-          inputMode="numeric"
-          value={lead}
-          error={faults.lead}
-          onChangeText={setLead}
-        />
-        <Field className="min-w-[130px] flex-1" label="Shop" value={shop} onChangeText={setShop} />
-      </View>
-      <FieldsForm
-        fields={fields}
-        typed={typed}
-        only={kind?.fields ?? []}
-        onType={(field, value) => setTyped({ ...typed, [field]: value })}
+    <FormCard of={of} title="A product of your own" action="Add this product">
+      <ChoiceField
+        name="kind"
+        label="What is it"
+        options={KINDS}
+        onChosen={(value) => of.form.setValue('label', typedFor(value).label)}
       />
-      {faults.label ? (
+      <TextField name="name" label="Product name" />
+      <View className="flex-row flex-wrap gap-3">
+        <TextField
+          name="price"
+          className="min-w-[130px] flex-1"
+          label={`Price of one ${kind.unit}, ${currency}`}
+        />
+        <TextField name="lead" className="w-[110px]" label="Days on the way" numeric />
+        <TextField name="shop" className="min-w-[130px] flex-1" label="Shop" />
+      </View>
+      <Label kind={kind} />
+    </FormCard>
+  );
+}
+
+/** What its label says: the fields of the sum it goes into. */
+function Label({ kind }: { kind: Kind }) {
+  const { field, fieldState } = useController<ProductTyped, 'label'>({ name: 'label' });
+  return (
+    <>
+      <FieldsForm
+        fields={findSum(kind.value)?.fields ?? {}}
+        typed={field.value}
+        only={kind.fields}
+        onType={(name, value) => field.onChange({ ...field.value, [name]: value })}
+      />
+      {fieldState.error ? (
         <Note role="alert" className="text-brick">
-          {faults.label}
+          {fieldState.error.message}
         </Note>
       ) : null}
-      <View className="flex-row flex-wrap gap-2">
-        <Button look="main" label="Add this product" onPress={() => void save()} />
-        <Button label="Leave it" onPress={onDone} />
-      </View>
-    </View>
+    </>
   );
 }

@@ -11,14 +11,17 @@ export function FormCard<Typed extends FieldValues>({
   title,
   action,
   plain = false,
+  closing,
   children,
 }: {
   of: KeptForm<Typed>;
   title: string;
-  action: string;
+  /** What keeps it; left out where `closing` stands in its place. */
+  action?: string;
   /** Without a frame, where the section around it is one. */
   plain?: boolean;
-  children: ReactNode;
+  closing?: ReactNode;
+  children?: ReactNode;
 }) {
   const paper = useRef<View>(null);
   const { submitCount, isValid, errors } = form.formState;
@@ -41,7 +44,7 @@ export function FormCard<Typed extends FieldValues>({
   }, [leave]);
   return (
     <FormProvider {...form}>
-      <SubmitContext.Provider value={submit}>
+      <SubmitContext.Provider value={{ submit, leave }}>
         <View
           ref={paper}
           role="form"
@@ -51,10 +54,14 @@ export function FormCard<Typed extends FieldValues>({
           {plain ? null : <Strong>{title}</Strong>}
           {isBack ? <Note>You left this half typed; it is as you typed it.</Note> : null}
           {children}
-          <View className="flex-row flex-wrap gap-2">
-            <Button look="main" label={action} onPress={submit} />
-            {leave ? <Button label="Leave it" hint={`Leave it: ${title}`} onPress={leave} /> : null}
-          </View>
+          {closing ?? (
+            <View className="flex-row flex-wrap gap-2">
+              <Button look="main" label={action ?? 'Keep it'} onPress={submit} />
+              {leave ? (
+                <Button label="Leave it" hint={`Leave it: ${title}`} onPress={leave} />
+              ) : null}
+            </View>
+          )}
         </View>
       </SubmitContext.Provider>
     </FormProvider>

@@ -1,4 +1,9 @@
 import { createContext } from 'react';
 
-/** What Enter in a field of a form does. */
-export const SubmitContext = createContext<() => void>(() => undefined);
+/** What Enter in a field of a form does, and how it is left. */
+export const SubmitContext = createContext<{
+  submit: () => void;
+  leave?: (() => void) | undefined;
+}>({
+  submit: () => undefined,
+});

@@ -25,7 +25,7 @@ export function TextField({
   numeric = false,
 }: Common & { placeholder?: string; className?: string; numeric?: boolean }) {
   const { control } = useFormContext();
-  const submit = useContext(SubmitContext);
+  const { submit } = useContext(SubmitContext);
   const {
     field: { ref, value, onChange, onBlur },
     fieldState,
@@ -56,7 +56,13 @@ export function ChoiceField({
   hint,
   options,
   tight,
-}: Common & { options: readonly Option[]; tight?: boolean }) {
+  onChosen,
+}: Common & {
+  options: readonly Option[];
+  tight?: boolean;
+  /** What else the choice changes in the form. */
+  onChosen?: (value: string) => void;
+}) {
   const { control } = useFormContext();
   const { field, fieldState } = useController({ control, name });
   return (
@@ -67,7 +73,10 @@ export function ChoiceField({
         tight={tight}
         value={field.value as string}
         options={options}
-        onChange={field.onChange}
+        onChange={(value) => {
+          field.onChange(value);
+          onChosen?.(value);
+        }}
       />
       {hint ? <Small>{hint}</Small> : null}
       <Fault text={fieldState.error?.message} />

@@ -2,14 +2,17 @@ import { z } from 'zod';
 import { parseComingDay, parseDay } from '@/core/evening/fields';
 import type { DateOrder, NumberStyle } from '@/core/house';
 import {
+  formatDate,
   formatMoney,
   minutes,
   parseDuration,
   parseMoney,
+  parseLength,
   type Cents,
   type Currency,
   type Minutes,
   type PlainDate,
+  type Ticks,
 } from '@/core/units';
 
 /** How a house writes money and days. */
@@ -52,7 +55,11 @@ const unread = (text: string) => `“${text}” is not a day. Write 4 Apr, Sat o
 export function dayField(
   today: PlainDate,
   { dateOrder }: Written,
-  { past = false, needed = false }: { past?: boolean; needed?: boolean } = {},
+  {
+    past = false,
+    needed = false,
+    from,
+  }: { past?: boolean; needed?: boolean; from?: PlainDate } = {},
 ) {
   return z.string().transform((text, context): PlainDate | null => {
     if (text.trim() === '' && !needed) return null;
@@ -64,7 +71,9 @@ export function dayField(
           ? 'That day has not come yet.'
           : !past && day < today
             ? 'That day has passed.'
-            : undefined;
+            : from !== undefined && day < from
+              ? `That is before the first day, ${formatDate(from, today)}.`
+              : undefined;
     if (day !== undefined && message === undefined) return day;
     context.addIssue({ code: 'custom', message: message ?? unread(text) });
     return z.NEVER;
@@ -81,6 +90,15 @@ export const noteField = z
   .trim()
   .max(300, 'Use at most 300 letters.')
   .transform((text) => (text === '' ? undefined : text));
+
+/** A length over nothing, in any usual writing; `missing` says what to write. */
+export const lengthField = (missing: string) =>
+  z.string().transform((text, context): Ticks => {
+    const read = parseLength(text);
+    if (read.ok && read.value > 0) return read.value;
+    context.addIssue({ code: 'custom', message: missing });
+    return z.NEVER;
+  });
 
 /** A whole number between two; null where nothing was typed and nothing has to be. */
 export const countField = (least: number, most: number, needed = true, thing = 'a whole number') =>

@@ -24,17 +24,23 @@ type Options<Typed extends FieldValues, Read> = {
   onDone?: () => void;
   /** It always stands open and shows what is kept, until somebody types something else into it. */
   follows?: boolean;
+  /** What stands in it after it was kept; as at first when left out. */
+  next?: (kept: Typed) => Typed;
+  /** Whose draft it is, while there is no house yet. */
+  draftOf?: 'house' | 'device';
 };
 
 export type KeptForm<Typed extends FieldValues = FieldValues> = {
   form: UseFormReturn<Typed>;
   submit: () => void;
   leave: (() => void) | undefined;
+  /** Forgets the draft of a form that keeps nothing by itself. */
+  forget: () => void;
   /** It was brought back as it was left. */
   isBack: boolean;
 };
 
-const draftOf = (name: string): string => `form/${name}`;
+const draftName = (name: string): string => `form/${name}`;
 
 function readDraft(draft: string): object | null {
   try {
@@ -57,6 +63,8 @@ export function useKeptForm<Typed extends FieldValues, Read>({
   onKeep,
   onDone,
   follows = false,
+  next,
+  draftOf = 'house',
 }: Options<Typed, Read>): KeptForm<Typed> {
   const dispatch = useAppDispatch();
   const [isBack, setBack] = useState(false);
@@ -69,7 +77,7 @@ export function useKeptForm<Typed extends FieldValues, Read>({
   });
   const { reset, getValues, subscribe } = form;
   useEffect(() => {
-    void dispatch(loadDraft(draftOf(name))).then((text) => {
+    void dispatch(loadDraft(draftName(name), draftOf)).then((text) => {
       const draft = text === '' ? null : readDraft(text);
       // What was typed before the draft came is not typed over.
       if (!draft || JSON.stringify(getValues()) !== JSON.stringify(first.current)) return;
@@ -78,12 +86,14 @@ export function useKeptForm<Typed extends FieldValues, Read>({
     });
     return subscribe({
       formState: { values: true },
-      callback: ({ values }) => dispatch(saveDraft(draftOf(name), JSON.stringify(values))),
+      callback: ({ values }) =>
+        dispatch(saveDraft(draftName(name), JSON.stringify(values), draftOf)),
     });
-  }, [dispatch, getValues, name, reset, subscribe]);
-  const close = () => {
-    reset(follows ? getValues() : initial);
-    dispatch(saveDraft(draftOf(name), ''));
+  }, [dispatch, draftOf, getValues, name, reset, subscribe]);
+  const forget = () => dispatch(saveDraft(draftName(name), '', draftOf));
+  const close = (stands: Typed) => {
+    reset(stands);
+    forget();
     setBack(false);
     onDone?.();
   };
@@ -96,7 +106,7 @@ export function useKeptForm<Typed extends FieldValues, Read>({
       if (typeof kept === 'object') {
         form.setError(kept.field, { message: kept.message }, { shouldFocus: true });
       } else if (kept && JSON.stringify(getValues()) === typed) {
-        close();
+        close(follows ? getValues() : (next?.(getValues()) ?? initial));
       }
     } finally {
       onItsWay.current = false;
@@ -105,7 +115,8 @@ export function useKeptForm<Typed extends FieldValues, Read>({
   return {
     form: form as unknown as UseFormReturn<Typed>,
     submit: () => void form.handleSubmit(keepRead)(),
-    leave: onDone && close,
+    leave: onDone && (() => close(initial)),
+    forget,
     isBack,
   };
 }

@@ -12,16 +12,13 @@ export function SizeEditor({ place, onClose }: { place: Place; onClose: () => vo
   const router = useRouter();
   const { units, measured } = useAppSelector(selectProject);
   const [removing, setRemoving] = useState(false);
-  const correct = async (room: RoomRead) => {
-    const kept = await dispatch(
+  const correct = (room: RoomRead) =>
+    dispatch(
       keep(
         [{ type: 'placeCorrected', payload: correctedFrom(room, place, units) }],
         `Put ${place.name} right.`,
       ),
     );
-    if (kept) onClose();
-    return kept;
-  };
   const remove = async () => {
     const kept = await dispatch(
       keep([{ type: 'placeRemoved', payload: { placeId: place.id } }], `Removed ${place.name}.`),
@@ -32,15 +29,18 @@ export function SizeEditor({ place, onClose }: { place: Place; onClose: () => vo
     <View className="gap-4 rounded-board border border-spruce p-3">
       <RoomForm
         units={units}
-        initial={typedFrom(place, units)}
+        room={{ id: place.id, typed: typedFrom(place, units) }}
         sized={!measured[place.id]}
         action="Keep the change"
         onRoom={correct}
+        onDone={onClose}
       />
-      <View className="flex-row flex-wrap gap-2">
-        <Button label="Leave as it was" onPress={onClose} />
-        <Button look="danger" label="Remove this place" onPress={() => setRemoving(true)} />
-      </View>
+      <Button
+        look="danger"
+        className="self-start"
+        label="Remove this place"
+        onPress={() => setRemoving(true)}
+      />
       {removing ? (
         <View className="gap-2">
           <Note className="text-ink">

@@ -186,7 +186,11 @@ function OfferedWork({ work, place }: { work: Work; place: Place }) {
   };
   if (asking) {
     return (
-      <ChangeOpening onKeep={(opening) => choose(1, opening)} onClose={() => setAsking(false)} />
+      <ChangeOpening
+        placeId={place.id}
+        onKeep={(opening) => choose(1, opening)}
+        onClose={() => setAsking(false)}
+      />
     );
   }
   return (

@@ -52,15 +52,16 @@ export function ConditionRow({ condition }: { condition: Condition }) {
         ) : null}
         {asking && !condition.met ? (
           <DateAsk
+            name={condition.id}
             question={`On which day did you see it: ${inSentence(condition.title)}?`}
             onCancel={() => setAsking(false)}
             onDate={(on) =>
-              void dispatch(
+              dispatch(
                 keep(
                   [{ type: 'conditionChecked', payload: { conditionId: condition.id, on } }],
                   `Checked: ${condition.title}.`,
                 ),
-              ).then(() => setAsking(false))
+              )
             }
           />
         ) : null}

@@ -1,17 +1,20 @@
-import { zodResolver } from '@hookform/resolvers/zod';
-import { Controller, useForm } from 'react-hook-form';
+import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { placeKindSchema, type PlaceKind } from '@/core/house';
 import type { UnitSystem } from '@/core/units';
-import { Button, Choice, Field, Note, Strong } from '@/ui';
+import { ChoiceField, FormCard, TextField, useKeptForm } from '@/features/form';
+import { Note } from '@/ui';
 import { roomFormSchema, understood, type RoomRead, type RoomTyped } from './form';
 import { FLOOR_NAMES, KIND_NAMES } from './words';
 
 const SIZES = [
-  { field: 'length', label: 'Length' },
-  { field: 'width', label: 'Width' },
-  { field: 'height', label: 'Height' },
+  { name: 'length', label: 'Length' },
+  { name: 'width', label: 'Width' },
+  { name: 'height', label: 'Height' },
 ] as const;
+
+const KINDS = placeKindSchema.options.map((value) => ({ value, label: KIND_NAMES[value] }));
+const OWN_NAMES = Object.values(KIND_NAMES);
 
 const emptyRoom = (units: UnitSystem): RoomTyped => ({
   kind: 'bedroom',
@@ -25,89 +28,53 @@ const emptyRoom = (units: UnitSystem): RoomTyped => ({
 /** What a room is, its name and its sizes, typed in any usual writing. Cleared only once it was kept. */
 export function RoomForm({
   units,
-  initial,
+  room,
   action,
   sized = true,
+  draftOf,
   onRoom,
+  onDone,
 }: {
   units: UnitSystem;
-  initial?: RoomTyped;
+  /** The room that is put right; a new one when left out. */
+  room?: { id: string; typed: RoomTyped };
   action: string;
   /** False for a room measured wall by wall: its sizes are changed there. */
   sized?: boolean;
+  /** Whose draft it is, while there is no house yet. */
+  draftOf?: 'device';
   onRoom: (room: RoomRead) => Promise<boolean> | boolean;
+  onDone?: () => void;
 }) {
-  const { control, handleSubmit, reset, setValue, getValues } = useForm<
-    RoomTyped,
-    unknown,
-    RoomRead
-  >({
-    defaultValues: initial ?? emptyRoom(units),
-    resolver: zodResolver(roomFormSchema),
+  const of = useKeptForm({
+    name: `room/${room?.id ?? 'new'}`,
+    schema: roomFormSchema,
+    initial: room?.typed ?? emptyRoom(units),
+    draftOf,
+    onDone,
+    // The next room is often of the same kind.
+    next: ({ kind }) => room?.typed ?? { ...emptyRoom(units), kind },
+    onKeep: onRoom,
   });
-  const submit = handleSubmit(async (room) => {
-    const typed = JSON.stringify(getValues());
-    const kept = await onRoom(room);
-    const unchanged = JSON.stringify(getValues()) === typed;
-    if (kept && unchanged && !initial) reset({ ...emptyRoom(units), kind: room.kind });
-  });
-  const chooseKind = (kind: PlaceKind) => {
-    const named = getValues('name');
-    const wasDefault = named === '' || Object.values(KIND_NAMES).includes(named);
-    setValue('kind', kind);
-    if (wasDefault) setValue('name', KIND_NAMES[kind]);
+  const { control, getValues, setValue } = of.form;
+  const typed = useWatch({ control });
+  const nameAfter = (kind: string) => {
+    const name = getValues('name');
+    if (name === '' || OWN_NAMES.includes(name)) setValue('name', KIND_NAMES[kind as PlaceKind]);
   };
   return (
-    <View className="gap-4">
-      <View className="gap-2">
-        <Strong>What is it</Strong>
-        <Controller
-          control={control}
-          name="kind"
-          render={({ field }) => (
-            <Choice
-              label="What is it"
-              value={field.value}
-              options={placeKindSchema.options.map((value) => ({
-                value,
-                label: KIND_NAMES[value],
-              }))}
-              onChange={chooseKind}
-            />
-          )}
-        />
-      </View>
-      <Controller
-        control={control}
-        name="name"
-        render={({ field, fieldState }) => (
-          <Field
-            label="Name"
-            placeholder="Back bedroom"
-            value={field.value}
-            onChangeText={field.onChange}
-            error={fieldState.error?.message}
-          />
-        )}
-      />
+    <FormCard plain of={of} title={room ? 'Put the place right' : 'A place'} action={action}>
+      <ChoiceField name="kind" label="What is it" options={KINDS} onChosen={nameAfter} />
+      <TextField name="name" label="Name" placeholder="Back bedroom" />
       {sized ? (
         <View className="flex-row flex-wrap gap-3">
-          {SIZES.map(({ field: name, label }) => (
-            <Controller
+          {SIZES.map(({ name, label }) => (
+            <TextField
               key={name}
-              control={control}
               name={name}
-              render={({ field, fieldState }) => (
-                <Field
-                  className="min-w-[104px] flex-1"
-                  label={label}
-                  value={field.value}
-                  onChangeText={field.onChange}
-                  onSubmitEditing={() => void submit()}
-                  hint={understood(field.value, units)}
-                  error={fieldState.error?.message}
-                />
-              )}
+              className="min-w-[104px] flex-1"
+              label={label}
+              hint={understood(typed[name] ?? '', units)}
             />
           ))}
         </View>
@@ -117,22 +84,7 @@ export function RoomForm({
       ) : (
         <Note>It was measured wall by wall: change its sizes with the tape.</Note>
       )}
-      <View className="gap-2">
-        <Strong>Which floor</Strong>
-        <Controller
-          control={control}
-          name="floor"
-          render={({ field }) => (
-            <Choice
-              label="Which floor"
-              value={field.value}
-              options={FLOOR_NAMES}
-              onChange={field.onChange}
-            />
-          )}
-        />
-      </View>
-      <Button look="main" label={action} onPress={() => void submit()} />
-    </View>
+      <ChoiceField name="floor" label="Which floor" options={FLOOR_NAMES} />
+    </FormCard>
   );
 }

@@ -49,7 +49,7 @@ export function RoomsStep({
           Add the first room. Length and width make four walls; other shapes come with measuring.
         </Note>
       )}
-      <RoomForm units={units} action="Add this room" onRoom={onRoom} />
+      <RoomForm draftOf="device" units={units} action="Add this room" onRoom={onRoom} />
       <View className="flex-row flex-wrap gap-3 border-t border-line pt-4">
         <Button
           look="main"

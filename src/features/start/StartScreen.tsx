@@ -1,19 +1,17 @@
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
-import { useForm } from 'react-hook-form';
 import { ScrollView, View } from 'react-native';
 import { z } from 'zod';
 import { placeIdSchema, placeSchema, type Place } from '@/core/house';
 import { dateOf } from '@/core/units';
+import { useKeptForm } from '@/features/form';
 import { placeFrom, type RoomRead } from '@/features/room';
 import { freshId, loadDraft, momentOf, saveDraft, startHouse, useAppDispatch } from '@/store';
 import { Body, ButtonLink, PageTitle, Small } from '@/ui';
-import { emptyStart, startEvents, startFormSchema, type StartRead, type StartTyped } from './form';
+import { emptyStart, startEvents, startFormSchema, type StartRead } from './form';
 import { HouseStep } from './HouseStep';
 import { RoomsStep } from './RoomsStep';
 
-const DRAFT = 'start';
 const ROOMS_DRAFT = 'start rooms';
 
 const roomsDraftSchema = z
@@ -33,14 +31,20 @@ export function StartScreen() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const today = useMemo(() => dateOf(momentOf(new Date())), []);
-  const form = useForm<StartTyped, unknown, StartRead>({
-    defaultValues: emptyStart(today),
-    resolver: zodResolver(startFormSchema(today)),
-  });
   const [house, setHouse] = useState<StartRead | null>(null);
+  const of = useKeptForm({
+    name: 'start',
+    schema: useMemo(() => startFormSchema(today), [today]),
+    initial: emptyStart(today),
+    draftOf: 'device',
+    onKeep: (read) => {
+      setHouse(read);
+      // Nothing is kept before there is a house: what was typed stays a draft.
+      return false;
+    },
+  });
   const [places, setPlaces] = useState<Place[]>([]);
   const [failed, setFailed] = useState(false);
-  useDraft(form);
   useRoomsDraft(setPlaces);
 
   const change = (next: Place[]) => {
@@ -56,7 +60,7 @@ export function StartScreen() {
     if (!house) return;
     try {
       await dispatch(startHouse(startEvents(house, places), house.name));
-      dispatch(saveDraft(DRAFT, '', 'device'));
+      of.forget();
       dispatch(saveDraft(ROOMS_DRAFT, '', 'device'));
       router.replace('/house');
     } catch {
@@ -81,7 +85,7 @@ export function StartScreen() {
             onStart={() => void start()}
           />
         ) : (
-          <HouseStep form={form} onRead={setHouse} />
+          <HouseStep of={of} />
         )}
         {failed ? (
           <Body role="alert" className="text-brick">
@@ -92,25 +96,6 @@ export function StartScreen() {
       </View>
     </ScrollView>
   );
-}
-
-/** Brings a half-typed form back, and saves it while it is typed. */
-function useDraft(form: ReturnType<typeof useForm<StartTyped, unknown, StartRead>>) {
-  const dispatch = useAppDispatch();
-  useEffect(() => {
-    void dispatch(loadDraft(DRAFT, 'device')).then((draft) => {
-      if (draft === '') return;
-      try {
-        form.reset({ ...form.getValues(), ...(JSON.parse(draft) as Partial<StartTyped>) });
-      } catch {
-        // A draft that does not read is only a draft.
-      }
-    });
-    const watched = form.watch((values) =>
-      dispatch(saveDraft(DRAFT, JSON.stringify(values), 'device')),
-    );
-    return () => watched.unsubscribe();
-  }, [dispatch, form]);
 }
 
 /** Rooms added before a reload are there again behind it. */

@@ -4,8 +4,15 @@ import { z } from 'zod';
 import { productsOf } from '@/core/finishes/catalogue';
 import { leftoversOf, shortfallsOf, type Leftover } from '@/core/house';
 import { salvageOf } from '@/core/survey/summary';
-import { formatDate, formatLength, parseLength, type Ticks } from '@/core/units';
-import { ChoiceField, FormCard, TextField, countField, useKeptForm } from '@/features/form';
+import { formatDate, formatLength } from '@/core/units';
+import {
+  ChoiceField,
+  FormCard,
+  TextField,
+  countField,
+  lengthField,
+  useKeptForm,
+} from '@/features/form';
 import {
   freshId,
   keep,
@@ -101,12 +108,7 @@ const MOST = 99;
 
 const lengthSchema = z.object({
   what: z.string().min(1, 'Choose a trim first, under the finishes of a room.'),
-  length: z.string().transform((text, context): Ticks => {
-    const read = parseLength(text);
-    if (read.ok && read.value > 0) return read.value;
-    context.addIssue({ code: 'custom', message: 'Give its length, such as 6\' 2" or 1.88 m.' });
-    return z.NEVER;
-  }),
+  length: lengthField('Give its length, such as 6\' 2" or 1.88 m.'),
   count: countField(1, MOST),
 });
 

@@ -1,59 +1,32 @@
-import { useState } from 'react';
-import { View } from 'react-native';
-import { parseDay } from '@/core/evening/fields';
-import { addDays, formatDate, type PlainDate } from '@/core/units';
-import { selectProject, selectToday, selectWays, useAppSelector } from '@/store';
-import { Button, Field, Note } from '@/ui';
+import { z } from 'zod';
+import type { PlainDate } from '@/core/units';
+import { DayRow, FormCard, useDoneDay, useKeptForm } from '@/features/form';
+import { Note } from '@/ui';
 
-/** Asks on which day something was done: today and yesterday are one tap, any other is typed. */
+/** Asks on which day something was done. */
 export function DateAsk({
+  name,
   question,
   onDate,
   onCancel,
 }: {
+  /** Of its draft: what is asked about. */
+  name: string;
   question: string;
-  onDate: (date: PlainDate) => void;
+  /** Answers whether it was kept; `onCancel` follows then. */
+  onDate: (date: PlainDate) => Promise<boolean>;
   onCancel: () => void;
 }) {
-  const today = useAppSelector(selectToday);
-  const { dateOrder } = useAppSelector(selectWays);
-  const { firstDay } = useAppSelector(selectProject).house;
-  const [text, setText] = useState('');
-  const [error, setError] = useState<string>();
-  const tryTyped = () => {
-    const date = parseDay(text, today, dateOrder);
-    if (!date) setError(`“${text}” is not a day. Write 14 Mar, Sat or 2026-03-14.`);
-    else if (date > today) setError(`${formatDate(date, today)} has not come yet.`);
-    else if (date < firstDay)
-      setError(`That is before the first day, ${formatDate(firstDay, today)}.`);
-    else onDate(date);
-  };
-  const yesterday = addDays(today, -1);
+  const of = useKeptForm({
+    name: `day/${name}`,
+    schema: z.object({ on: useDoneDay() }),
+    initial: { on: '' },
+    onDone: onCancel,
+    onKeep: ({ on }) => onDate(on),
+  });
   return (
-    <View role="group" aria-label={question} className="gap-2 py-2">
+    <FormCard plain of={of} title={question} closing={<DayRow />}>
       <Note className="text-ink">{question}</Note>
-      <View className="flex-row flex-wrap gap-2">
-        <Button look="main" label={`Today, ${formatDate(today)}`} onPress={() => onDate(today)} />
-        {yesterday >= firstDay ? (
-          <Button label="Yesterday" onPress={() => onDate(yesterday)} />
-        ) : null}
-        <Button look="quiet" label="Not yet" onPress={onCancel} />
-      </View>
-      <View className="flex-row items-end gap-2">
-        <Field
-          className="flex-1"
-          label="Another day"
-          placeholder="14 Mar"
-          value={text}
-          error={error}
-          onChangeText={(next) => {
-            setText(next);
-            setError(undefined);
-          }}
-          onSubmitEditing={tryTyped}
-        />
-        <Button label="Use it" onPress={tryTyped} disabled={text.trim() === ''} />
-      </View>
-    </View>
+    </FormCard>
   );
 }

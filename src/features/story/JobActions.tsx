@@ -1,64 +1,41 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { z } from 'zod';
 import type { PlannedJob } from '@/core/plan';
-import { formatDate, type PlainDate } from '@/core/units';
+import { formatDate } from '@/core/units';
+import { DayRow, FormCard, TextField, noteField, useDoneDay, useKeptForm } from '@/features/form';
 import { keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
-import { Button, Field, useKeeping } from '@/ui';
+import { Button, Note } from '@/ui';
 import { DateAsk } from './DateAsk';
 
 /** What can be said of a job without a log line: that it is done, or how a visit went. */
 export function JobActions({ job }: { job: PlannedJob }) {
+  const [asking, setAsking] = useState<'passed' | 'failed' | 'done' | null>(null);
   const dispatch = useAppDispatch();
   const today = useAppSelector(selectToday);
-  const [asking, setAsking] = useState<'passed' | 'failed' | 'done' | null>(null);
-  const [note, setNote] = useState('');
-  const keeping = useKeeping({ asking, note });
   if (job.doneOn !== null) return null;
-  const visit = job.work.kind === 'hold';
-  const say = async (on: PlainDate) => {
-    const kept = () =>
-      asking === 'passed' || asking === 'failed'
-        ? dispatch(
-            keep(
-              [
-                {
-                  type: 'inspectionHeld',
-                  payload: { jobId: job.id, on, result: asking, note: note.trim() || null },
-                },
-              ],
-              `${job.title}: ${asking} on ${formatDate(on, today)}.`,
-            ),
-          )
-        : dispatch(
+  const close = () => setAsking(null);
+  if (asking === 'done') {
+    return (
+      <DateAsk
+        name={`done/${job.id}`}
+        question="On which day was it done?"
+        onCancel={close}
+        onDate={(on) =>
+          dispatch(
             keep(
               [{ type: 'jobTicked', payload: { jobId: job.id, on } }],
               `${job.title}: done on ${formatDate(on, today)}.`,
             ),
-          );
-    await keeping(kept, () => setAsking(null));
-  };
-  if (asking) {
-    return (
-      <View className="gap-2">
-        {asking === 'failed' ? (
-          <Field
-            label="What has to be put right"
-            value={note}
-            onChangeText={setNote}
-            placeholder="two boxes over-filled"
-          />
-        ) : null}
-        <DateAsk
-          question={visit ? 'On which day was the visit?' : 'On which day was it done?'}
-          onDate={(on) => void say(on)}
-          onCancel={() => setAsking(null)}
-        />
-      </View>
+          )
+        }
+      />
     );
   }
+  if (asking) return <VisitHeld key={asking} job={job} result={asking} onDone={close} />;
   return (
     <View className="flex-row flex-wrap gap-2">
-      {visit ? (
+      {job.work.kind === 'hold' ? (
         <>
           <Button look="main" label="It passed" onPress={() => setAsking('passed')} />
           <Button look="danger" label="It did not pass" onPress={() => setAsking('failed')} />
@@ -72,5 +49,44 @@ export function JobActions({ job }: { job: PlannedJob }) {
         />
       )}
     </View>
+  );
+}
+
+/** How a visit went, with what has to be put right where it did not pass. */
+function VisitHeld({
+  job,
+  result,
+  onDone,
+}: {
+  job: PlannedJob;
+  result: 'passed' | 'failed';
+  onDone: () => void;
+}) {
+  const dispatch = useAppDispatch();
+  const today = useAppSelector(selectToday);
+  const of = useKeptForm({
+    name: `visit-held/${result}/${job.id}`,
+    schema: z.object({ note: noteField, on: useDoneDay() }),
+    initial: { note: '', on: '' },
+    onDone,
+    onKeep: ({ note = null, on }) =>
+      dispatch(
+        keep(
+          [{ type: 'inspectionHeld', payload: { jobId: job.id, on, result, note } }],
+          `${job.title}: ${result} on ${formatDate(on, today)}.`,
+        ),
+      ),
+  });
+  return (
+    <FormCard plain of={of} title={`The visit: ${result}`} closing={<DayRow />}>
+      {result === 'failed' ? (
+        <TextField
+          name="note"
+          label="What has to be put right"
+          placeholder="two boxes over-filled"
+        />
+      ) : null}
+      <Note className="text-ink">On which day was the visit?</Note>
+    </FormCard>
   );
 }

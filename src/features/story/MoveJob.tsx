@@ -1,20 +1,29 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { z } from 'zod';
+import type { JobId } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
-import { parseComingDay } from '@/core/evening/fields';
 import type { PlannedJob } from '@/core/plan';
-import { formatDate, type PlainDate } from '@/core/units';
+import { formatDate } from '@/core/units';
+import {
+  FormCard,
+  TextField,
+  dayField,
+  useKeptForm,
+  useWritten,
+  wordsField,
+} from '@/features/form';
 import { TryOut } from '@/features/whatif';
 import {
   freshId,
   keep,
+  selectJobsById,
   selectProject,
   selectToday,
-  selectWays,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { Button, Choice, Field, Note, SubHeading } from '@/ui';
+import { Button, Choice, Note, SubHeading } from '@/ui';
 import { FindJob } from './FindJob';
 import { after, doneBy, notBefore, onDay, type Wish } from './wishes';
 
@@ -114,61 +123,78 @@ function ToDay({
 }) {
   const dispatch = useAppDispatch();
   const today = useAppSelector(selectToday);
-  const { dateOrder } = useAppSelector(selectWays);
-  const [text, setText] = useState('');
-  const [error, setError] = useState<string>();
-  const tryIt = () => {
-    const on: PlainDate | undefined = parseComingDay(text, today, dateOrder);
-    if (!on) setError(`“${text}” is not a day. Write 14 Mar, Sat or 2026-03-14.`);
-    else if (asking === 'not-before' && on <= today)
-      setError('That day is here already. Give a later one.');
-    else if (on < today) setError('That day is past. Give a later one.');
-    else if (asking === 'not-before') onWish(notBefore(job, on));
-    else onWish((asking === 'on' ? onDay : doneBy)(job, on, dispatch(freshId())));
-  };
+  const written = useWritten();
+  const of = useKeptForm({
+    name: `move/${asking}/${job.id}`,
+    schema: z.object({ on: dayField(today, written, { needed: true }) }),
+    initial: { on: '' },
+    follows: true,
+    onKeep: ({ on }) => {
+      if (on === null) return false;
+      if (asking === 'not-before' && on <= today) {
+        return { field: 'on', message: 'That day is here already. Give a later one.' };
+      }
+      onWish(
+        asking === 'not-before'
+          ? notBefore(job, on)
+          : (asking === 'on' ? onDay : doneBy)(job, on, dispatch(freshId())),
+      );
+      return true;
+    },
+  });
+  const { submit } = of;
   return (
-    <View className="flex-row items-end gap-2">
-      <Field
-        className="flex-1"
-        label={DAY_LABELS[asking]}
-        placeholder="2026-04-14"
-        value={text}
-        error={error}
-        onChangeText={(next) => {
-          setText(next);
-          setError(undefined);
-        }}
-        onSubmitEditing={tryIt}
-      />
-      <Button label="Try it" hint="Try that day" onPress={tryIt} />
-    </View>
+    <FormCard
+      plain
+      of={of}
+      title="Move it to a day"
+      closing={
+        <Button className="self-start" label="Try it" hint="Try that day" onPress={submit} />
+      }
+    >
+      <TextField name="on" label={DAY_LABELS[asking]} placeholder="2026-04-14" />
+    </FormCard>
   );
 }
 
+const afterSchema = z.object({
+  because: wordsField('Say why: the reason is what lets you change your mind later.'),
+  after: z.string(),
+});
+
 function After({ job, onWish }: { job: PlannedJob; onWish: (wish: Wish) => void }) {
   const dispatch = useAppDispatch();
-  const [because, setBecause] = useState('');
-  const [error, setError] = useState<string>();
-  const choose = (before: PlannedJob) => {
-    if (because.trim() === '') {
-      setError('Say why: the reason is what lets you change your mind later.');
-    } else {
-      onWish(after(job, before, because.trim(), dispatch(freshId())));
-    }
-  };
+  const jobs = useAppSelector(selectJobsById);
+  const of = useKeptForm({
+    name: `move/after/${job.id}`,
+    schema: afterSchema,
+    initial: { because: '', after: '' },
+    follows: true,
+    onKeep: (read) => {
+      const before = jobs.get(read.after as JobId);
+      if (!before) return false;
+      onWish(after(job, before, read.because, dispatch(freshId())));
+      return true;
+    },
+  });
   return (
-    <View className="gap-2">
-      <Field
-        label="Because"
-        placeholder="the plumber wants the room empty"
-        value={because}
-        error={error}
-        onChangeText={(next) => {
-          setBecause(next);
-          setError(undefined);
-        }}
-      />
-      <FindJob label="After which job" choiceLabel="After" except={job.id} onChoose={choose} />
-    </View>
+    <FormCard
+      plain
+      of={of}
+      title="Move it behind another job"
+      closing={
+        <FindJob
+          label="After which job"
+          choiceLabel="After"
+          except={job.id}
+          onChoose={({ id }) => {
+            of.form.setValue('after', id);
+            of.submit();
+          }}
+        />
+      }
+    >
+      <TextField name="because" label="Because" placeholder="the plumber wants the room empty" />
+    </FormCard>
   );
 }

@@ -1,95 +1,85 @@
-import { useState } from 'react';
-import { View } from 'react-native';
+import { useWatch } from 'react-hook-form';
+import { z } from 'zod';
 import { surveyIdOf, type Survey } from '@/core/house';
 import { openRisks } from '@/core/risk';
 import { worksFor } from '@/core/steps/works';
-import { formatDate, type PlainDate } from '@/core/units';
-import { DateAsk } from '@/features/story';
+import { formatDate } from '@/core/units';
+import { ChoiceField, DayRow, FormCard, TextField, useDoneDay, useKeptForm } from '@/features/form';
 import { SUSPICION_NAMES } from '@/features/survey';
 import { keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
-import { Button, Choice, Field, Note, Strong } from '@/ui';
+import { Note } from '@/ui';
 
 const NO_WORK = 'none';
+const UNSAID = { answer: 'unsaid', words: '', workId: NO_WORK, on: '' };
+const ANSWERS = [
+  { value: 'nothing', label: 'Nothing there' },
+  { value: 'found', label: 'Found something' },
+];
 
 /** Opening up answers a suspicion: nothing there, or a find with a work of its own. */
 export function Settle({ survey }: { survey: Survey }) {
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
-  const [answer, setAnswer] = useState<'nothing' | 'found' | null>(null);
-  const [words, setWords] = useState('');
-  const [workId, setWorkId] = useState(NO_WORK);
-  const [error, setError] = useState<string>();
   const surveyId = surveyIdOf(survey);
   const suspicion = survey.suspicion ? SUSPICION_NAMES[survey.suspicion] : '';
   const kind = project.places[survey.placeId]?.kind;
   const look = openRisks(project).find((risk) => risk.surveyId === surveyId);
-  const settle = async (on: PlainDate) => {
-    if (answer === 'found' && words.trim() === '') {
-      setError('Say what you found.');
-      return;
-    }
-    const found =
-      answer === 'found'
-        ? { words: words.trim(), works: workId === NO_WORK ? [] : [{ workId, count: 1 }] }
-        : null;
-    await dispatch(
-      keep(
-        [
-          { type: 'suspicionSettled', payload: { surveyId, on, found } },
-          ...(look && !project.ticked[look.lookJobId]
-            ? [{ type: 'jobTicked' as const, payload: { jobId: look.lookJobId, on } }]
-            : []),
-        ],
-        answer === 'found'
-          ? `Found on ${formatDate(on, today)}: ${words.trim()}.`
-          : `Opened up on ${formatDate(on, today)}: no ${suspicion.replace(/^an? /, '')}.`,
-      ),
-    );
-  };
+  const of = useKeptForm({
+    name: `settle/${surveyId}`,
+    schema: z.object({
+      answer: z.string(),
+      words: z.string().trim().max(300, 'Use at most 300 letters.'),
+      workId: z.string(),
+      on: useDoneDay(),
+    }),
+    initial: UNSAID,
+    onDone: () => undefined,
+    onKeep: ({ answer, words, workId, on }) => {
+      const isFound = answer === 'found';
+      if (isFound && words === '') return { field: 'words', message: 'Say what you found.' };
+      const works = workId === NO_WORK ? [] : [{ workId, count: 1 }];
+      const found = isFound ? { words, works } : null;
+      return dispatch(
+        keep(
+          [
+            { type: 'suspicionSettled', payload: { surveyId, on, found } },
+            ...(look && !project.ticked[look.lookJobId]
+              ? [{ type: 'jobTicked' as const, payload: { jobId: look.lookJobId, on } }]
+              : []),
+          ],
+          isFound
+            ? `Found on ${formatDate(on, today)}: ${words}.`
+            : `Opened up on ${formatDate(on, today)}: no ${suspicion.replace(/^an? /, '')}.`,
+        ),
+      );
+    },
+  });
+  const answer = useWatch({ control: of.form.control, name: 'answer' });
+  const isAnswered = answer !== UNSAID.answer;
   return (
-    <View className="gap-2 border-t border-line pt-2">
+    <FormCard
+      plain
+      of={of}
+      title={`What opening up showed: ${suspicion}`}
+      closing={isAnswered ? <DayRow /> : <></>}
+    >
       <Note>{`Suspected: ${suspicion}. It weighs on the forecast until somebody has looked.`}</Note>
-      <View className="flex-row flex-wrap gap-2">
-        <Button
-          look={answer === 'nothing' ? 'main' : 'plain'}
-          label="Nothing there"
-          onPress={() => setAnswer('nothing')}
-        />
-        <Button
-          look={answer === 'found' ? 'main' : 'plain'}
-          label="Found something"
-          onPress={() => setAnswer('found')}
-        />
-      </View>
+      <ChoiceField name="answer" label="What was there" options={ANSWERS} />
       {answer === 'found' ? (
         <>
-          <Field
-            label="What you found"
-            placeholder="two joist ends soft"
-            value={words}
-            error={error}
-            onChangeText={setWords}
-          />
-          <Strong>What it brings</Strong>
-          <Choice
+          <TextField name="words" label="What you found" placeholder="two joist ends soft" />
+          <ChoiceField
+            name="workId"
             label="What it brings"
-            value={workId}
             options={[
               { value: NO_WORK, label: 'nothing yet' },
               ...(kind ? worksFor(kind) : []).map(({ id, title }) => ({ value: id, label: title })),
             ]}
-            onChange={setWorkId}
           />
         </>
       ) : null}
-      {answer ? (
-        <DateAsk
-          question="On which day did you look?"
-          onDate={(on) => void settle(on)}
-          onCancel={() => setAnswer(null)}
-        />
-      ) : null}
-    </View>
+      {isAnswered ? <Note className="text-ink">On which day did you look?</Note> : null}
+    </FormCard>
   );
 }

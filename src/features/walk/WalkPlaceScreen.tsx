@@ -59,7 +59,11 @@ export function WalkPlaceScreen({ placeId }: { placeId: string }) {
           onPress={() =>
             void dispatch(
               keep(
-                rest.map((payload) => ({ type: 'elementSurveyed', payload })),
+                (house) =>
+                  allSound(house, place, today).map((payload) => ({
+                    type: 'elementSurveyed',
+                    payload,
+                  })),
                 `${place.name}: ${countWords(rest.length, 'thing')} sound, kept.`,
               ),
             )
