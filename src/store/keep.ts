@@ -78,6 +78,7 @@ export const keep =
     outside.inTurn(async () => {
       const { project } = getState().session;
       const bodies = typeof happened !== 'function' ? happened : project ? happened(project) : [];
+      if (bodies.length === 0) return true;
       const kept = await dispatch(append(bodies)).catch(() => fail({ code: 'refused' as const }));
       if (!kept.ok) {
         dispatch(refuse(kept.error));

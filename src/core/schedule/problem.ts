@@ -15,7 +15,7 @@ import { asPlanningInput } from '../planning';
 import { effortLeft, progressOf, readProgress, type Progress } from '../progress';
 import { fail, ok, type Result } from '../result';
 import { allowances, openRisks } from '../risk';
-import { amountOf, expandAll, skillOf, type Job } from '../steps';
+import { amountOf, expandAll, ableFor, type Job } from '../steps';
 import { answerOf } from '../schools';
 import { openQuestions, type Undecided } from '../survey';
 import {
@@ -408,8 +408,7 @@ export function openTasks(ground: Ground): {
 
 /** Whose work it is: the one who was named, else everybody who does that kind of work. */
 function whoMay({ project }: Ground, job: Job): Pick<Task, 'may' | 'must'> {
-  const skill = skillOf(job);
-  const able = project.people.filter(({ skills }) => !skills || (skill && skills.includes(skill)));
+  const able = ableFor(project.people, job);
   return {
     ...(able.length < project.people.length ? { may: able.map(({ id }) => id) } : {}),
     ...(job.by ? { must: job.by } : {}),

@@ -41,6 +41,6 @@ export { measureOf, plannedCost, withMeasure } from './figures';
 export { amountOf, estimateEffort } from './amount';
 export { expandAll, expandJobs } from './expand';
 export { LIMITED_STEPS, type JobLimits } from './limits';
-export { skillOf } from './skill';
+export { ableFor, skillOf } from './skill';
 export { TURNED_STEPS } from './schooled';
 export { jobIdFor, partIdOf, stepInId } from './job-id';

@@ -1,4 +1,4 @@
-import type { Skill } from '../house';
+import type { Person, Skill } from '../house';
 import type { Job } from './job';
 
 /** Families of steps by the first word of their id; what is not here anybody does. */
@@ -84,4 +84,13 @@ export function skillOf({ stepId, stage }: Pick<Job, 'stepId' | 'stage'>): Skill
   const [family = ''] = stepId.split('.');
   const usual = family === 'rough' || family === 'fit' ? 'plumbing' : BY_FAMILY[family];
   return BY_STEP[stepId] ?? usual;
+}
+
+/** Those who do a job's kind of work: who named none does any. */
+export function ableFor(
+  people: readonly Person[],
+  job: Pick<Job, 'stepId' | 'stage'>,
+): readonly Person[] {
+  const skill = skillOf(job);
+  return people.filter(({ skills }) => !skills || (skill && skills.includes(skill)));
 }

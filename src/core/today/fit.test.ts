@@ -1,5 +1,8 @@
 import fc from 'fast-check';
+import { SKILLS } from '../house';
+import type { Plan } from '../plan';
 import { planHouse } from '../schedule';
+import { skillOf } from '../steps';
 import { added, anyHouse, chosen, houseOf, place } from '../testing/houses';
 import { minutes, momentAt, plainDate } from '../units';
 import { fitEvening, isHeavy, prepare, type Evening } from './fit';
@@ -10,9 +13,8 @@ const evening = (mine: number, helper = 0, energy: Evening['energy'] = 'usual'):
   helper: minutes(helper),
   energy,
 });
-const planOf = (
-  project = houseOf(...['a', 'b', 'c'].flatMap((id) => [added(place(id)), chosen(id, 'reline')])),
-) => {
+const house = houseOf(...['a', 'b', 'c'].flatMap((id) => [added(place(id)), chosen(id, 'reline')]));
+const planOf = (project = house) => {
   const plan = planHouse(project, NOW);
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
@@ -20,7 +22,7 @@ const planOf = (
 
 describe('an evening fitted', () => {
   it('gives an hour to the locks, which change before all else', () => {
-    const { picks, fits } = fitEvening(planOf(), evening(60));
+    const { picks, fits } = fitEvening(planOf(), house.people, evening(60));
     expect(picks.map(({ minutes: spent }) => spent)).toEqual([60]);
     expect(fits).toBe(60);
   });
@@ -33,7 +35,11 @@ describe('an evening fitted', () => {
         fc.nat({ max: 200 }),
         fc.constantFrom('tired' as const, 'usual' as const, 'strong' as const),
         (project, mine, helper, energy) => {
-          const { picks, fits } = fitEvening(planOf(project), evening(mine, helper, energy));
+          const { picks, fits } = fitEvening(
+            planOf(project),
+            project.people,
+            evening(mine, helper, energy),
+          );
           const spent = (who: 'me' | 'helper') =>
             picks
               .filter(({ by }) => by === who || by === 'both')
@@ -46,6 +52,31 @@ describe('an evening fitted', () => {
           for (const { job } of picks) expect(['ready', 'in-hand']).toContain(job.state);
         },
       ),
+      { numRuns: 40 },
+    );
+  });
+
+  it('gives nobody what is not their work, and what was given to one only to them', () => {
+    const skills = fc.option(fc.subarray(SKILLS.map(({ id }) => id)), { nil: undefined });
+    fc.assert(
+      fc.property(anyHouse, skills, skills, fc.nat(40), (project, mine, hers, at) => {
+        const people = project.people.map((person) => ({
+          ...person,
+          skills: person.role === 'self' ? mine : hers,
+        }));
+        const plan = planOf(project);
+        const given = plan.jobs[at % plan.jobs.length]?.id;
+        const jobs = plan.jobs.map((job) => (job.id === given ? { ...job, by: 'ana' } : job));
+        const { picks } = fitEvening({ ...plan, jobs } as Plan, people, evening(240, 240));
+        for (const { job, by } of picks) {
+          const skill = skillOf(job);
+          const does = (list: typeof mine) =>
+            !list || (skill !== undefined && list.includes(skill));
+          if (by !== 'helper') expect(does(mine)).toBe(true);
+          if (by !== 'me') expect(does(hers)).toBe(true);
+          if (job.id === given) expect(by).not.toBe('me');
+        }
+      }),
       { numRuns: 40 },
     );
   });

@@ -1,5 +1,7 @@
+import type { Person } from '../house';
 import type { CautionId } from '../steps/cautions';
 import type { OrderLine, Plan, PlannedJob } from '../plan';
+import { ableFor } from '../steps/skill';
 import { daylightOn } from '../schedule/daylight';
 import { dateOf, minuteOfDay, minutes, toDayNumber, type Minutes } from '../units';
 
@@ -92,11 +94,26 @@ function partThatFits(job: PlannedJob, clock: number): number {
   return clock >= WORTH_BEGINNING ? clock : 0;
 }
 
+type By = Pick['by'];
+
+/** Who may do a job this evening: who does its kind of work, or the one it was given to; two, where it wants two. */
+function mayBy(job: PlannedJob, people: readonly Person[]): readonly By[] {
+  const able = ableFor(people, job);
+  const isMine = ({ id }: Person) => id === people.find(({ role }) => role === 'self')?.id;
+  const named = people.find(({ id }) => id === job.by);
+  const [me, helper] = [able.some(isMine), able.some((person) => !isMine(person))];
+  if (handsOf(job) === 2) return me && helper ? ['both'] : [];
+  return [
+    ...(me && (!named || isMine(named)) ? (['me'] as const) : []),
+    ...(helper && (!named || !isMine(named)) ? (['helper'] as const) : []),
+  ];
+}
+
 /**
  * Fits the ready jobs to an evening: nothing heavy when tired, short ones first; the heavy ones when strong, with the
- * helper where two are wanted; else what decides the date. Few jobs, and few rooms.
+ * helper where two are wanted; else what decides the date. Few jobs, and few rooms; nobody gets what another does.
  */
-export function fitEvening(plan: Plan, evening: Evening): Fitted {
+export function fitEvening(plan: Plan, people: readonly Person[], evening: Evening): Fitted {
   const { energy } = evening;
   let [mine, helper]: [number, number] = [evening.mine, evening.helper];
   const picks: Pick[] = [];
@@ -107,8 +124,10 @@ export function fitEvening(plan: Plan, evening: Evening): Fitted {
     const job = left.shift();
     if (!job) break;
     const hands = handsOf(job);
-    const by = hands === 2 ? 'both' : mine >= helper ? 'me' : 'helper';
-    const clock = by === 'both' ? Math.min(mine, helper) : Math.max(mine, helper);
+    const clocks = { both: Math.min(mine, helper), me: mine, helper };
+    const [by] = mayBy(job, people).toSorted((a, b) => clocks[b] - clocks[a]);
+    if (!by) continue;
+    const clock = clocks[by];
     const part = partThatFits(job, energy === 'tired' ? Math.min(clock, TIRED_AT_MOST) : clock);
     if (part <= 0) continue;
     if (by !== 'helper') mine -= part;

@@ -23,7 +23,11 @@ export function TonightList({ plan, tonight }: { plan: Plan; tonight: Tonight })
   const usual = useMemo(() => startOfEvening(project, tonight), [project, tonight]);
   const [changed, setChanged] = useState<Evening | null>(null);
   const evening = changed ?? usual;
-  const fitted = useMemo(() => (changed ? fitEvening(plan, changed) : null), [plan, changed]);
+  const { people } = project;
+  const fitted = useMemo(
+    () => (changed ? fitEvening(plan, people, changed) : null),
+    [plan, people, changed],
+  );
   const jobs = fitted ? fitted.picks.map(({ job }) => job) : tonight.fitted.map(({ job }) => job);
   const [fits, available] = fitted
     ? [fitted.fits, minutes(evening.mine + evening.helper)]
