@@ -1,4 +1,9 @@
+import palette from '../src/ui/palette.json';
 import { PHONE, WIDE, expect, test } from './porch';
+
+/** As the browser says a colour of ours. */
+const rgb = (hex: string): string =>
+  `rgb(${[1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16)).join(', ')})`;
 
 test.use({ viewport: PHONE });
 
@@ -14,6 +19,7 @@ test('checking something off by hand asks for a date, moves the gate, and is und
   await page.getByLabel('Another day').fill('31 Feb');
   await porch.press('Use it');
   await expect(page.getByRole('alert')).toHaveText(/“31 Feb” is not a day/);
+  await expect(page.getByRole('alert')).toHaveCSS('color', rgb(palette.day.brick));
   await page.getByLabel('Another day').fill('12 Mar');
   await porch.press('Use it');
   await expect(page.getByText('Met · checked Thu 12 Mar')).toBeVisible();

@@ -82,7 +82,7 @@ export function WalkStrip({ placeId }: { placeId: PlaceId | null }) {
   return (
     <Strip
       label="Say what you see"
-      placeholder="Say what you see: window replace, sill rotten…"
+      placeholder="Say what you see…"
       text={text}
       refusal={
         asked

@@ -27,7 +27,8 @@ import {
 
 type Option = Survey['options'][number];
 const OPTIONS = decisionSchema.exclude(['undecided']).options;
-const NARROW = 'w-[112px]';
+const PAIR = 'flex-row flex-wrap gap-3';
+const HALF = 'min-w-[112px] flex-1';
 
 /** Everything else there is to say of an element; kept at once or not at all. */
 export function ElementEditor({
@@ -138,12 +139,14 @@ export function ElementEditor({
 function RiskFields() {
   return (
     <View className="gap-2">
-      <View className="flex-row flex-wrap gap-3">
-        <TextField name="risk.chance" className={NARROW} label="Chance, %" numeric />
-        <TextField name="risk.low" className={NARROW} label="Hours from" />
-        <TextField name="risk.high" className={NARROW} label="Hours to" />
-        <TextField name="risk.cheap" className={NARROW} label="Money from" />
-        <TextField name="risk.dear" className={NARROW} label="Money to" />
+      <View className={PAIR}>
+        <TextField name="risk.chance" className="w-full" label="Chance, %" numeric />
+        <TextField name="risk.low" className={HALF} label="Hours from" />
+        <TextField name="risk.high" className={HALF} label="Hours to" />
+      </View>
+      <View className={PAIR}>
+        <TextField name="risk.cheap" className={HALF} label="Money from" />
+        <TextField name="risk.dear" className={HALF} label="Money to" />
       </View>
       <Note>
         Starting guesses for its kind. The middle of the range times the chance weighs on the
