@@ -10,6 +10,7 @@ module.exports = {
       displayName: 'core',
       testEnvironment: 'node',
       rootDir: __dirname,
+      setupFilesAfterEnv: ['<rootDir>/jest.draws.js'],
       testMatch: [
         '<rootDir>/src/{core,storage,store,workers,features}/**/*.test.ts',
         '<rootDir>/{server,test,tools}/**/*.test.ts',

@@ -12,11 +12,13 @@ import {
   type PlaceId,
   type PlaceKind,
   type Project,
+  offeredKinds,
 } from '../house';
 import { doingOf, verbOf } from '../steps/doing';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, type Cents, type Currency, type PlainDate } from '../units';
 import { CUE_WORDS } from './words/cues';
 import { KIND_NAMES, GENERIC } from './words/places';
+import type { KnownKind } from './words/spending';
 import { FILLER, stem } from './words/stems';
 
 /** What the reader must know of a job to recognise it. */
@@ -75,6 +77,8 @@ export type LogContext = {
   people: readonly KnownPerson[];
   places: readonly KnownPlace[];
   shops: readonly { name: string; words: readonly string[] }[];
+  /** The owner's own kinds of spending. */
+  kinds: readonly KnownKind[];
   jobs: readonly LogJob[];
   /** What the plan wants bought, by which ordered and delivered things are known. */
   lines: readonly LogLine[];
@@ -231,6 +235,7 @@ function lexiconOf(
     ...context.people.flatMap((person) => person.words),
     ...nicknames.flatMap((person) => person.words),
     ...context.shops.flatMap((shop) => shop.words),
+    ...context.kinds.flatMap((kind) => kind.stems),
   ]);
   return {
     nicknames,
@@ -289,6 +294,11 @@ export function contextOf(
         is === 'shop' ? [{ name: of, words: plainWords(word) }] : [],
       ),
     ],
+    kinds: offeredKinds(project.ownKinds).map(({ id, title }) => ({
+      id,
+      title,
+      stems: plainWords(title).map(stem),
+    })),
     jobs,
     lines,
   };

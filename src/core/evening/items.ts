@@ -304,7 +304,12 @@ class Scanner {
         };
       }
     }
-    const rest = this.number(and);
+    // "2h30 and half" is half of something else.
+    const glued = this.tokens[to];
+    const rest =
+      glued?.glued && /^\d\d?$/.test(glued.text)
+        ? { value: Number(glued.text), to: to + 1 }
+        : this.number(and);
     if (rest && rest.value < 60 && Number.isInteger(rest.value)) {
       const unit = this.word(rest.to);
       const isMinutes = MINUTES.test(unit) || (unit === 'm' && this.tokens[rest.to]?.glued);

@@ -217,13 +217,15 @@ export function moneyIn(stretch: Stretch, memory: Memory): EntryOf<'money'> | un
   const hours = time
     ? ` (${stretch.line.text.slice(stretch.line.tokens[time.at]?.from ?? 0, stretch.line.tokens[time.to - 1]?.to ?? 0)})`
     : '';
-  const spend = spendKindOf(words);
+  const own = stretch.context.kinds;
+  const spend = spendKindOf(words, own);
+  const title = own.find(({ id }) => id === spend)?.title.toLowerCase() ?? spend;
   const extra = words.some((word) =>
     /^(?:extra|unplanned|unexpected|unforeseen|contingency)$/.test(word),
   );
   return {
     kind: 'money',
-    what: `${what || name || spend}${hours}`,
+    what: `${what || name || title}${hours}`,
     spend,
     shares,
     shop: name,

@@ -1,5 +1,6 @@
 import type { Answer, Entry } from '../house';
 import { logJobs } from '../progress';
+import type { EventBodyOf } from '../journal';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { plainDate } from '../units';
 import { contextOf, readLine, settle } from '.';
@@ -94,12 +95,32 @@ describe('an evening in one breath', () => {
     expect(entries('found rot at sill back bedroom, $62 treated lumber')[1]).toMatchObject({
       drawsOn: 'contingency',
     });
+
     expect(entries('3 boxes of screws at 8.50 each')[0]).toMatchObject({
       shares: [{ cents: 2550 }],
     });
     expect(entries('$86.50 thinset plus tax $7.10')[0]).toMatchObject({
       shares: [{ cents: 9360 }],
     });
+  });
+
+  it('money goes under a kind of the owner’s own by its name, until that is dropped', () => {
+    const own = (...more: EventBodyOf[]) => {
+      const house = houseOf(
+        added(place('bath', 'bathroom')),
+        { type: 'kindAdded', payload: { id: 'own-1', title: 'Storage unit' } },
+        { type: 'kindAdded', payload: { id: 'own-2', title: 'Storage' } },
+        ...more,
+      );
+      const known = contextOf(house, logJobs(house), today);
+      return (line: string) => settle(readLine(line, known, today, [])).entries[0];
+    };
+    const read = own();
+    expect(read('$120 storage units')).toMatchObject({ kind: 'money', spend: 'own-1' });
+    expect(read('$80 storage')).toMatchObject({ kind: 'money', spend: 'own-2' });
+    expect(read('$80 paint')).toMatchObject({ spend: 'materials' });
+    const later = own({ type: 'kindDropped', payload: { id: 'own-1' } });
+    expect(later('$120 storage units')).toMatchObject({ spend: 'own-2' });
   });
 
   it.each([
@@ -132,6 +153,12 @@ describe('an evening in one breath', () => {
       { kind: 'hours', personId: 'me', minutes: 40, jobId: 'front/board.finish', placeId: 'front' },
       { kind: 'progress', jobId: 'front/board.finish', share: 33 },
     ]);
+  });
+
+  it('keeps the minutes written to the hours together, whatever follows', () => {
+    const line = '2h30 and half at Marl Timber';
+    expect(read(line).parts.map(({ span }) => line.slice(span.from, span.to))).toEqual([line]);
+    expect(entries('2h30 taping back bedroom, and half of it')[0]).toMatchObject({ minutes: 150 });
   });
 
   it('takes half a job’s words beside strange ones for no job', () => {

@@ -11,7 +11,7 @@ export function withMoneyTold(entry: Entry, told: Told): Entry {
   const amount = told.get('amount');
   const room = told.get('room');
   let changed = entry;
-  if (spend !== undefined) changed = { ...changed, spend: spend as typeof entry.spend };
+  if (spend !== undefined) changed = { ...changed, spend };
   if (paidFrom === 'budget' || paidFrom === 'contingency')
     changed = { ...changed, drawsOn: paidFrom };
   if (shop !== undefined) changed = { ...changed, shop: shop || null };

@@ -20,6 +20,9 @@ export const spendKindSchema = z.enum([
 ]);
 export type SpendKind = z.infer<typeof spendKindSchema>;
 
+/** A kind of spending: one of ours, or the id of one the owner made. */
+export const kindKeySchema = keySchema(64);
+
 /** Who a share of a receipt belongs to; null is the house as a whole. */
 const moneyShareSchema = z.object({ placeId: placeIdSchema.nullable(), cents: centsSchema });
 export type MoneyShare = z.infer<typeof moneyShareSchema>;
@@ -57,7 +60,7 @@ export const entrySchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('money'),
     what: noteSchema,
-    spend: spendKindSchema,
+    spend: kindKeySchema,
     shares: z.array(moneyShareSchema).min(1).max(200),
     shop: noteSchema.nullable(),
     /** Paid from the budget, or from the contingency because nobody could foresee it. */

@@ -1,16 +1,18 @@
 import { z } from 'zod';
 import { centsSchema, plainDateSchema } from '../units';
-import { jobIdSchema, spendKindSchema } from './entries';
+import { jobIdSchema, kindKeySchema, spendKindSchema } from './entries';
 import { placeIdSchema } from './place';
 import { keySchema, noteSchema } from './text';
 
 const idSchema = keySchema(64);
 
-/** A kind of spending: one of ours, or the id of one the owner made. */
-export const kindKeySchema = keySchema(64);
-
 /** A kind of spending of one's own, beside the seven. */
-export const ownKindSchema = z.object({ id: idSchema, title: z.string().trim().min(1).max(40) });
+export const ownKindSchema = z.object({
+  id: idSchema,
+  title: z.string().trim().min(1).max(40),
+  /** Offered no more; what was spent under it keeps its name. */
+  dropped: z.literal(true).optional(),
+});
 export type OwnKind = z.infer<typeof ownKindSchema>;
 
 /** Something to buy or pay for in the plan: a line of Stores, or a job's own cost. */
@@ -107,7 +109,19 @@ export const budgetSchema = z.object({
 });
 export type Budget = z.infer<typeof budgetSchema>;
 
-/** The title of a kind of spending; a kind that was dropped keeps its id for a name. */
-export function kindTitle(ownKinds: Readonly<Record<string, OwnKind>>, kind: string): string {
+export type OwnKinds = Readonly<Record<string, OwnKind>>;
+
+/** The owner's kinds that are offered still. */
+export const offeredKinds = (ownKinds: OwnKinds): OwnKind[] =>
+  Object.values(ownKinds).filter(({ dropped }) => !dropped);
+
+/** Every kind that is offered: ours, then the owner's. */
+export const kindKeys = (ownKinds: OwnKinds): string[] => [
+  ...spendKindSchema.options,
+  ...offeredKinds(ownKinds).map(({ id }) => id),
+];
+
+/** The title of a kind of spending, dropped or not. */
+export function kindTitle(ownKinds: OwnKinds, kind: string): string {
   return spendKindSchema.safeParse(kind).success ? kind : (ownKinds[kind]?.title ?? kind);
 }

@@ -1,5 +1,5 @@
 import { plainEntry } from '../evening/plain';
-import { daysInOrder, placeNameOf, type PlaceId, type Project } from '../house';
+import { daysInOrder, kindTitle, placeNameOf, type PlaceId, type Project } from '../house';
 import { paymentsOf } from '../ledger';
 import type { Plan } from '../plan';
 import { stageName } from '../steps/stages';
@@ -38,7 +38,7 @@ export function spendTable(project: Project): Table {
   const rows = paymentsOf(project).map((paid) => [
     paid.date,
     placeName(project, paid.placeId),
-    paid.spend,
+    kindTitle(project.ownKinds, paid.spend),
     paid.what,
     paid.shop ?? '',
     plainMoney(paid.cents, project.currency),

@@ -56,6 +56,7 @@ function PartSlip({ part, line, nth }: { part: Part; line: Line; nth: number }) 
     context: line.context,
     today,
     currency: project.currency,
+    ownKinds: project.ownKinds,
     jobLabel: (jobId) =>
       [jobTitle(jobId, known), jobPlace(jobId, known)].filter(Boolean).join(', '),
     placeLabel: (placeId) => placeNameIn(project, placeId as never),

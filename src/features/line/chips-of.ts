@@ -1,5 +1,5 @@
 import type { LogContext, Part } from '@/core/evening';
-import { spendKindSchema, type Entry, type EntryOf } from '@/core/house';
+import { kindKeys, kindTitle, type Entry, type EntryOf, type Project } from '@/core/house';
 import { parseDay } from '@/core/evening/fields';
 import {
   addCents,
@@ -18,6 +18,7 @@ type Known = {
   context: LogContext;
   today: PlainDate;
   currency: Currency;
+  ownKinds: Project['ownKinds'];
   jobLabel: (jobId: string) => string;
   placeLabel: (placeId: string | null) => string;
 };
@@ -147,7 +148,7 @@ function amountChip(money: EntryOf<'money'>, { currency }: Known): SlotChip {
   };
 }
 
-const receiptChips = (money: EntryOf<'money'>, { context }: Known): SlotChip[] => [
+const receiptChips = (money: EntryOf<'money'>, { context, ownKinds }: Known): SlotChip[] => [
   {
     slot: 'shop',
     name: 'Shop',
@@ -170,9 +171,12 @@ const receiptChips = (money: EntryOf<'money'>, { context }: Known): SlotChip[] =
   {
     slot: 'spend',
     name: 'Kind of spending',
-    label: money.spend,
+    label: kindTitle(ownKinds, money.spend),
     offers: others(
-      spendKindSchema.options.map((value) => ({ value, label: value })),
+      kindKeys(ownKinds).map((value) => ({
+        value,
+        label: kindTitle(ownKinds, value),
+      })),
       money.spend,
     ),
   },

@@ -1,4 +1,4 @@
-import { placeIdSchema, type Entry, type Project } from '@/core/house';
+import { kindTitle, placeIdSchema, type Entry, type Project } from '@/core/house';
 import { kindName, labelText, type Effect, type Label, type Question } from '@/core/evening';
 import type { PlannedJob } from '@/core/plan';
 import {
@@ -81,7 +81,7 @@ export function entryWords(entry: Entry, known: Known): EntryWords {
       return {
         title: entry.what,
         note: joined(
-          entry.spend,
+          kindTitle(project.ownKinds, entry.spend),
           shares,
           entry.shop,
           entry.drawsOn === 'contingency' && 'from contingency',

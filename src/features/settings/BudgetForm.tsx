@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { kindTitle, placesInOrder, spendKindSchema, type Budget, type Project } from '@/core/house';
+import { kindKeys, kindTitle, placesInOrder, type Budget, type Project } from '@/core/house';
 import { addCents, cents, formatMoney, plainMoney, type Cents } from '@/core/units';
 import {
   FormCard,
@@ -35,7 +35,7 @@ type Row = { key: string; label: string };
 const roomsOf = (project: Project): Row[] =>
   placesInOrder(project).map(({ id, name }) => ({ key: id, label: name }));
 const kindsOf = ({ ownKinds }: Project): Row[] =>
-  [...spendKindSchema.options, ...Object.keys(ownKinds)].map((key) => ({
+  kindKeys(ownKinds).map((key) => ({
     key,
     label: kindTitle(ownKinds, key),
   }));

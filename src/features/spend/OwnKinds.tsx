@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { z } from 'zod';
-import { spendKindSchema } from '@/core/house';
+import { kindKeys, kindTitle, offeredKinds } from '@/core/house';
 import { FormCard, TextField, useKeptForm, wordsField } from '@/features/form';
 import { freshId, keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Section, Slip } from '@/ui';
@@ -10,7 +10,7 @@ export function OwnKinds() {
   const dispatch = useAppDispatch();
   const { ownKinds } = useAppSelector(selectProject);
   const [adding, setAdding] = useState(false);
-  const kinds = Object.values(ownKinds);
+  const kinds = offeredKinds(ownKinds);
   return (
     <Section title="Kinds of your own" sum={kinds.length > 0 ? String(kinds.length) : undefined}>
       {kinds.map(({ id, title }) => (
@@ -52,10 +52,7 @@ function KindForm({ onDone }: { onDone: () => void }) {
     onDone,
     onKeep: ({ title }) => {
       const name = title.toLowerCase();
-      const known = [
-        ...spendKindSchema.options,
-        ...Object.values(ownKinds).map((kind) => kind.title.toLowerCase()),
-      ];
+      const known = kindKeys(ownKinds).map((key) => kindTitle(ownKinds, key).toLowerCase());
       if (known.includes(name)) {
         return { field: 'title' as const, message: 'There is a kind of that name already.' };
       }

@@ -1,13 +1,7 @@
 import { useState } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import {
-  kindTitle,
-  placesInOrder,
-  spendKindSchema,
-  type Project,
-  type Receipt,
-} from '@/core/house';
+import { kindTitle, placesInOrder, kindKeys, type Project, type Receipt } from '@/core/house';
 import type { CostLine } from '@/core/plan';
 import { formatAbout } from '@/core/units';
 import {
@@ -178,7 +172,6 @@ function OneLine({ at, project }: { at: number; project: Project }) {
   const lines = (useAppSelector(selectPlan)?.costs.lines ?? NO_LINES).filter(
     ({ open }) => open > 0,
   );
-  const kinds = [...spendKindSchema.options, ...Object.keys(project.ownKinds)];
   return (
     <>
       <View className="flex-row flex-wrap gap-3">
@@ -193,7 +186,10 @@ function OneLine({ at, project }: { at: number; project: Project }) {
       <PickField
         name={name('kind')}
         label="Kind"
-        options={kinds.map((kind) => ({ value: kind, label: kindTitle(project.ownKinds, kind) }))}
+        options={kindKeys(project.ownKinds).map((kind) => ({
+          value: kind,
+          label: kindTitle(project.ownKinds, kind),
+        }))}
       />
       <ManyField
         name={name('rooms')}

@@ -22,8 +22,19 @@ const BY_STEM = new Map(
   ),
 );
 
-/** The kind of spending that words suggest; materials when nothing else does. The slip shows it and lets it be changed. */
-export function spendKindOf(words: readonly string[]): SpendKind {
+/** A kind of the owner's own, with the stems of its name. */
+export type KnownKind = { id: string; title: string; stems: readonly string[] };
+
+/**
+ * The kind of spending that words suggest: one of the owner's own whose name is said whole, else one of ours; materials
+ * when nothing else does. The slip shows it and lets it be changed.
+ */
+export function spendKindOf(words: readonly string[], own: readonly KnownKind[]): string {
+  const stems = new Set(words.map(stem));
+  const named = own
+    .filter((kind) => kind.stems.length > 0 && kind.stems.every((each) => stems.has(each)))
+    .toSorted((a, b) => b.stems.length - a.stems.length)[0];
+  if (named) return named.id;
   const said = words.flatMap((word) => BY_STEM.get(stem(word)) ?? []);
   if (said.includes('hire')) return 'hire';
   if (words.some((word) => TRADES.test(word))) return 'trades';

@@ -8,8 +8,8 @@ import { defineEvent } from './define';
 export const dayLogged = defineEvent({
   type: 'dayLogged',
   payload: dayLogSchema,
-  // Version 2 knows all that an evening tells, and keeps what was answered.
-  upgrades: [(payload) => payload],
+  // Version 2 knows all that an evening tells, and keeps what was answered; version 3 the owner's kinds of spending.
+  upgrades: [(payload) => payload, (payload) => payload],
   apply: (house, day) => {
     house.days[day.id] = day;
   },
@@ -19,7 +19,7 @@ export const dayLogged = defineEvent({
 export const dayCorrected = defineEvent({
   type: 'dayCorrected',
   payload: dayLogSchema,
-  upgrades: [(payload) => payload],
+  upgrades: [(payload) => payload, (payload) => payload],
   refers: (house, { id }) => Object.hasOwn(house.days, id),
   apply: (house, day) => {
     house.days[day.id] = day;

@@ -108,7 +108,7 @@ export const changeWithdrawn = defineEvent({
 
 export const kindAdded = defineEvent({
   type: 'kindAdded',
-  payload: ownKindSchema,
+  payload: ownKindSchema.omit({ dropped: true }),
   apply: (house, kind) => {
     house.ownKinds[kind.id] = kind;
   },
@@ -120,7 +120,8 @@ export const kindDropped = defineEvent({
   payload: ownKindSchema.pick({ id: true }),
   refers: (house, { id }) => Object.hasOwn(house.ownKinds, id),
   apply: (house, { id }) => {
-    delete house.ownKinds[id];
+    const kind = house.ownKinds[id];
+    if (kind) house.ownKinds[id] = { ...kind, dropped: true };
   },
 });
 
