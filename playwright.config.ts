@@ -17,6 +17,8 @@ export default defineConfig({
     actionTimeout: 45_000,
     timezoneId: 'UTC',
     locale: 'en-US',
+    // What is kept for offline use has its own tests; elsewhere it would only be fetched again and again.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -200,6 +200,11 @@ export function testOutside(
     tab,
     later: (work) => void putOff.push(work),
     pause: () => Promise.resolve(),
+    ownFiles: { watch: () => undefined, takeNewest: () => undefined },
+    room: {
+      measure: () => Promise.resolve({ space: null, lasts: null }),
+      askToLast: () => Promise.resolve(false),
+    },
     planner: fakePlanner(),
     supplier: {
       offers: (enquiry) => Promise.resolve(offersFor(enquiry)),

@@ -1,8 +1,10 @@
-import { cpSync, existsSync, mkdirSync } from 'node:fs';
+import { existsSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, bin, digestOf, install, isFresh, mustRun, stamp } from './lib.mjs';
 
+const DIST = join(ROOT, 'dist');
 const SOURCES = [
+  'tools/dist',
   'index.ts',
   'src',
   'public',
@@ -18,7 +20,8 @@ const SOURCES = [
 /** Builds the app into dist/ when anything it is made of has changed. */
 export function build() {
   const digest = digestOf(SOURCES);
-  if (existsSync(join(ROOT, 'dist', 'index.html')) && isFresh('build', digest)) return;
+  if (existsSync(join(DIST, 'sw.js')) && isFresh('build', digest)) return;
+  rmSync(DIST, { recursive: true, force: true });
   mustRun(bin('expo'), ['export', '-p', 'web', '--output-dir', 'dist'], {
     env: {
       ...process.env,
@@ -28,8 +31,7 @@ export function build() {
       NODE_ENV: 'production',
     },
   });
-  mkdirSync(join(ROOT, 'dist', 'demo'), { recursive: true });
-  cpSync(join(ROOT, 'demo', 'house.json'), join(ROOT, 'dist', 'demo', 'house.json'));
+  mustRun('node', [join(ROOT, 'tools/dist/finish.mjs'), ROOT, DIST]);
   stamp('build', digest);
 }
 

@@ -6,11 +6,20 @@ export type TabMemory = {
 
 const KEY = 'fresh-porch/house';
 
+function remembered(): string | null {
+  try {
+    return window.sessionStorage.getItem(KEY);
+  } catch {
+    // A browser that may keep nothing of a page: the house opened last on the device is opened.
+    return null;
+  }
+}
+
 export function browserTabMemory(): TabMemory {
   let named = new URL(window.location.href).searchParams.get('house');
   return {
     read: () => {
-      const house = named ?? window.sessionStorage.getItem(KEY);
+      const house = named ?? remembered();
       named = null;
       return house;
     },

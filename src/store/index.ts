@@ -13,9 +13,19 @@ export {
   wipeHouse,
   type ImportError,
 } from './houses';
+export {
+  askToLast,
+  measureRoom,
+  takeNewestBuild,
+  watchOwnFiles,
+  type OfflineState,
+  type OwnFiles,
+  type Room,
+} from './device';
 export { momentOf, type Outside, type ReadFile, type Supplier } from './outside';
 export {
   selectDecides,
+  selectDevice,
   selectForecast,
   selectIsDemo,
   selectJobs,

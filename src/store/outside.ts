@@ -11,6 +11,7 @@ import type { Locks } from '../storage/locks';
 import type { TabMemory } from '../storage/tab-memory';
 import type { Tabs } from '../storage/tabs';
 import type { Planner } from '../workers/planner';
+import type { OwnFiles, Room } from './device';
 
 /** Shops one can ask. The simulated ones answer the same with and without the server. */
 export type Supplier = {
@@ -43,6 +44,8 @@ export type Outside = {
   /** Lets the page breathe between two stretches of a long work. */
   pause(): Promise<void>;
   planner: Planner;
+  ownFiles: OwnFiles;
+  room: Room;
   supplier: Supplier;
   laser: MeasuringDevice;
   /** The household's wall clock. */

@@ -11,6 +11,7 @@ import type { Dispatch, RootState } from './store';
 export const useAppDispatch = () => useDispatch<Dispatch>();
 export const useAppSelector: TypedUseSelectorHook<RootState> = useSelector;
 
+export const selectDevice = (state: RootState) => state.device;
 export const selectSession = (state: RootState) => state.session;
 export const selectPlanning = (state: RootState) => state.planning;
 export const selectToday = (state: RootState) => dateOf(state.session.now);

@@ -1,12 +1,13 @@
 import { combineSlices, configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
 import type { Outside } from './outside';
+import { device } from './device';
 import { createQueue, type InTurn } from './queue';
 import { firstPlanned, planForgotten, planned, planning, planningFailed } from './planning';
 import { planningInputOf } from '../core/planning';
 import type { JournalDoor } from '../storage/journal';
 import { clockRead, houseChanged, houseOpened, noHouseOpen, session } from './session';
 
-const rootReducer = combineSlices(session, planning);
+const rootReducer = combineSlices(session, planning, device);
 export type RootState = ReturnType<typeof rootReducer>;
 
 /** The store, and a planner that follows every change of the house: a newer edit cancels the older run. */

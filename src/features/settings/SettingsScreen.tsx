@@ -13,6 +13,7 @@ import { CalendarForm } from './CalendarForm';
 import { HouseForm } from './HouseForm';
 import { PeopleForm } from './PeopleForm';
 import { TaughtWords } from './TaughtWords';
+import { ThisDevice } from './ThisDevice';
 import { WaysForm } from './WaysForm';
 
 export function SettingsScreen() {
@@ -55,6 +56,7 @@ export function SettingsScreen() {
       <CalendarForm people={project.people} rest={project.outsideRest} />
       <BudgetForm project={project} />
       <HouseForm house={project.house} />
+      <ThisDevice />
     </Page>
   );
 }

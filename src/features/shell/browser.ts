@@ -6,6 +6,8 @@ import { browserLocks } from '@/storage/locks';
 import { browserTabMemory } from '@/storage/tab-memory';
 import { browserTabs } from '@/storage/tabs';
 import { workerPlanner } from '@/workers/planner';
+import { browserOwnFiles } from './own-files';
+import { browserRoom } from './room';
 import { simulatedLaser, simulatedSupplier } from './stand-ins';
 
 const two = (value: number) => String(value).padStart(2, '0');
@@ -14,6 +16,13 @@ const two = (value: number) => String(value).padStart(2, '0');
 function localStamp(date: Date): string {
   const day = `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
   return `${day}T${two(date.getHours())}:${two(date.getMinutes())}:${two(date.getSeconds())}`;
+}
+
+/** A fresh id; on a page that is not secure the browser makes none itself, only the numbers for it. */
+function newId(): string {
+  if ('randomUUID' in crypto) return crypto.randomUUID();
+  const bytes = (crypto as Crypto).getRandomValues(new Uint8Array(16));
+  return [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
 const LONGEST_SIDE = 1_280;
@@ -69,11 +78,13 @@ export function createBrowserStore() {
     later,
     pause: pauses(),
     planner,
+    ownFiles: browserOwnFiles(),
+    room: browserRoom(),
     supplier: simulatedSupplier(),
     laser: simulatedLaser(),
     now: () => momentOf(new Date()),
     stampTime: () => localStamp(new Date()),
-    newId: () => crypto.randomUUID(),
+    newId,
     shrinkPhoto,
     readFile: async (file) => {
       const read = await planner.readFile(file);

@@ -1,6 +1,8 @@
+export { BuildNotice } from './BuildNotice';
 export { Frame } from './Frame';
 export { HouseGate } from './HouseGate';
 export { Page, useHouseHead } from './Page';
 export { PlanState } from './PlanState';
+export { ScreenFailed } from './ScreenFailed';
 export { ThemeRoot } from './ThemeRoot';
 export { createBrowserStore } from './browser';

@@ -1,0 +1,94 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { Thunk } from './store';
+
+/** How far this browser has come in keeping the whole app for use without the server. */
+export type OfflineState =
+  | 'storing'
+  | 'stored'
+  | 'failed'
+  /** Plain http from another device: the browser keeps no page of those. */
+  | 'not-secure'
+  /** The browser has no way to, or not in a private window. */
+  | 'not-possible';
+
+/** Which build stands on screen, against the newest that is known of. */
+export type BuildState =
+  | 'newest'
+  /** A newer one is stored and waits to be taken. */
+  | 'newer-waits'
+  /** Another tab has taken a newer one: files of this one may be gone. */
+  | 'left-behind';
+
+/** Room in the browser's storage, in bytes. */
+export type Space = { used: number; of: number };
+
+export type DeviceState = {
+  offline: OfflineState;
+  build: BuildState;
+  space: Space | null;
+  /** Whether the browser has promised not to clear what is stored. */
+  lasts: boolean | null;
+};
+
+const initialState: DeviceState = { offline: 'storing', build: 'newest', space: null, lasts: null };
+
+export const device = createSlice({
+  name: 'device',
+  initialState,
+  reducers: {
+    offlineTold: (state, { payload }: PayloadAction<OfflineState>) => {
+      state.offline = payload;
+    },
+    buildTold: (state, { payload }: PayloadAction<BuildState>) => {
+      state.build = payload;
+    },
+    spaceTold: (state, { payload }: PayloadAction<Pick<DeviceState, 'space' | 'lasts'>>) => {
+      state.space = payload.space;
+      state.lasts = payload.lasts;
+    },
+  },
+});
+
+const { offlineTold, buildTold, spaceTold } = device.actions;
+
+/** The app's own files in this browser: kept for offline use, and renewed when somebody wants it. */
+export type OwnFiles = {
+  watch(tell: { offline(state: OfflineState): void; build(state: BuildState): void }): void;
+  /** Loads the page anew, with the newest build. */
+  takeNewest(): void;
+};
+
+/** The browser's storage: how full it is, and whether it lasts. */
+export type Room = {
+  measure(): Promise<Pick<DeviceState, 'space' | 'lasts'>>;
+  /** Asks the browser to keep what is stored; true when it promised. */
+  askToLast(): Promise<boolean>;
+};
+
+export const watchOwnFiles =
+  (): Thunk =>
+  (dispatch, _getState, { ownFiles }) =>
+    ownFiles.watch({
+      offline: (state) => dispatch(offlineTold(state)),
+      build: (state) => dispatch(buildTold(state)),
+    });
+
+export const takeNewestBuild =
+  (): Thunk =>
+  (_dispatch, _getState, { ownFiles }) =>
+    ownFiles.takeNewest();
+
+export const measureRoom =
+  (): Thunk<Promise<void>> =>
+  async (dispatch, _getState, { room }) => {
+    dispatch(spaceTold(await room.measure()));
+  };
+
+/** Asked when something worth keeping was just kept: then people know what for. */
+export const askToLast =
+  (): Thunk<Promise<void>> =>
+  async (dispatch, getState, { room }) => {
+    if (getState().device.lasts === true) return;
+    await room.askToLast();
+    await dispatch(measureRoom());
+  };
