@@ -23,6 +23,7 @@ type Place =
   | 'Spend'
   | 'Keys'
   | 'Journal'
+  | 'History'
   | 'Share'
   | 'Settings'
   | 'Walk'

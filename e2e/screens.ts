@@ -12,6 +12,7 @@ export const SCREENS = [
   '/spend',
   '/keys',
   '/journal',
+  '/history',
   '/share',
   '/settings',
   '/more',

@@ -1,5 +1,4 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Thunk } from './store';
 
 /** How far this browser has come in keeping the whole app for use without the server. */
 export type OfflineState =
@@ -49,7 +48,7 @@ export const device = createSlice({
   },
 });
 
-const { offlineTold, buildTold, spaceTold } = device.actions;
+export const { offlineTold, buildTold, spaceTold } = device.actions;
 
 /** The app's own files in this browser: kept for offline use, and renewed when somebody wants it. */
 export type OwnFiles = {
@@ -64,31 +63,3 @@ export type Room = {
   /** Asks the browser to keep what is stored; true when it promised. */
   askToLast(): Promise<boolean>;
 };
-
-export const watchOwnFiles =
-  (): Thunk =>
-  (dispatch, _getState, { ownFiles }) =>
-    ownFiles.watch({
-      offline: (state) => dispatch(offlineTold(state)),
-      build: (state) => dispatch(buildTold(state)),
-    });
-
-export const takeNewestBuild =
-  (): Thunk =>
-  (_dispatch, _getState, { ownFiles }) =>
-    ownFiles.takeNewest();
-
-export const measureRoom =
-  (): Thunk<Promise<void>> =>
-  async (dispatch, _getState, { room }) => {
-    dispatch(spaceTold(await room.measure()));
-  };
-
-/** Asked when something worth keeping was just kept: then people know what for. */
-export const askToLast =
-  (): Thunk<Promise<void>> =>
-  async (dispatch, getState, { room }) => {
-    if (getState().device.lasts === true) return;
-    await room.askToLast();
-    await dispatch(measureRoom());
-  };

@@ -1,5 +1,11 @@
 import { projectFileParts, type FileError } from '../core/files';
-import { JOURNAL_VERSION, checkKept, type EventBodyOf, type JournalEvent } from '../core/journal';
+import {
+  JOURNAL_VERSION,
+  checkKept,
+  eventIdIn,
+  type EventBodyOf,
+  type JournalEvent,
+} from '../core/journal';
 import { fail, ok, type Result } from '../core/result';
 import type { Dropped, ScopeDay } from '../core/survey';
 import { planningInputOf } from '../core/planning';
@@ -90,9 +96,10 @@ export const startHouse =
   (bodies: readonly EventBodyOf[], name: string): Thunk<Promise<void>> =>
   async (dispatch, _, outside) => {
     const device = await deviceId(outside.database, outside.newId);
+    const act = outside.newId();
     const events = bodies.map((body, index) => ({
       ...body,
-      id: outside.newId(),
+      id: eventIdIn(act, index, bodies.length),
       device,
       counter: index + 1,
       at: outside.stampTime(),

@@ -13,15 +13,8 @@ export {
   wipeHouse,
   type ImportError,
 } from './houses';
-export {
-  askToLast,
-  measureRoom,
-  takeNewestBuild,
-  watchOwnFiles,
-  type OfflineState,
-  type OwnFiles,
-  type Room,
-} from './device';
+export { type OfflineState, type OwnFiles, type Room } from './device';
+export { askToLast, measureRoom, takeNewestBuild, watchOwnFiles } from './this-device';
 export { momentOf, type Outside, type ReadFile, type Supplier } from './outside';
 export {
   selectDecides,

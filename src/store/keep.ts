@@ -1,4 +1,10 @@
-import { checkKept, type EventBodyOf, type JournalEvent, type KeepingFault } from '../core/journal';
+import {
+  checkKept,
+  eventIdIn,
+  type EventBodyOf,
+  type JournalEvent,
+  type KeepingFault,
+} from '../core/journal';
 import type { Project } from '../core/house';
 import { fail, ok, type Result } from '../core/result';
 import type { SetAside } from '../storage/rows';
@@ -20,9 +26,10 @@ const append =
     if (!current || !door) return fail({ code: 'refused' });
     if (lost) return fail({ code: 'lost', lost });
     const device = await deviceId(outside.database, outside.newId);
+    const act = outside.newId();
     const stamped = bodies.map((body, index) => ({
       ...body,
-      id: outside.newId(),
+      id: eventIdIn(act, index, bodies.length),
       device,
       counter: door.counter + index + 1,
       at: outside.stampTime(),

@@ -9,6 +9,7 @@ export {
   type JournalEvent,
   type Stamp,
 } from './events';
+export { actIn, eventIdIn } from './acts';
 export { compareEvents, effectiveEvents, inJournalOrder, reduceJournal } from './reduce';
 export { eventRow, parseEvent, type EventFault } from './read';
 export { JOURNAL_VERSION, REDUCER_VERSION } from './versions';

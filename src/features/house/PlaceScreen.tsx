@@ -4,6 +4,7 @@ import { stageName } from '@/core/steps/stages';
 import { stageBoards } from '@/core/plan';
 import { extentsOf, isOutside, type Place, type PlaceId } from '@/core/house';
 import { countWords, formatArea, formatDate, formatLength } from '@/core/units';
+import { TakeBack } from '@/features/history';
 import { JobSlip } from '@/features/job';
 import { DroppedJobs } from '@/features/jobs';
 import { Page, PlanState } from '@/features/shell';
@@ -102,6 +103,13 @@ function Sizes({ place }: { place: Place }) {
         )}
         <Button label="Change name or sizes" onPress={() => setEditing(true)} />
       </View>
+      {on ? (
+        <TakeBack
+          about={`place/${place.id}`}
+          what={`the sizes of ${place.name}`}
+          label="Take back what was last said of its sizes"
+        />
+      ) : null}
     </Section>
   );
 }

@@ -33,6 +33,12 @@ export function JournalScreen() {
       head={
         <>
           <SetAside />
+          <ButtonLink
+            look="quiet"
+            className="self-start"
+            href="/history"
+            label="History of changes"
+          />
           {pages.length === 0 ? (
             <Empty
               title="The days will stand here, newest first"

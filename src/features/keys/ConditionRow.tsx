@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { GateSummary } from '@/core/plan';
 import { formatDate } from '@/core/units';
+import { TakeBack } from '@/features/history';
 import { inSentence } from '@/features/job';
 import { DateAsk } from '@/features/story';
 import {
@@ -49,6 +50,9 @@ export function ConditionRow({ condition }: { condition: Condition }) {
             hint={`Check off: ${condition.title}`}
             onPress={() => setAsking(true)}
           />
+        ) : null}
+        {condition.met && condition.checkedOn && byHand ? (
+          <TakeBack about={`check/${condition.id}`} what={`checked off, ${condition.title}`} />
         ) : null}
         {asking && !condition.met ? (
           <DateAsk

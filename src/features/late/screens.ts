@@ -1,6 +1,7 @@
 export { CompareScreen } from '@/features/compare/CompareScreen';
 export { OneScreen } from '@/features/compare/OneScreen';
 export { FinishesScreen } from '@/features/finishes/FinishesScreen';
+export { HistoryScreen } from '@/features/history/HistoryScreen';
 export { HouseScreen } from '@/features/house/HouseScreen';
 export { NewPlaceScreen } from '@/features/house/NewPlaceScreen';
 export { PlaceScreen } from '@/features/house/PlaceScreen';

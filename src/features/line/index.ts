@@ -1,3 +1,3 @@
 export { LineEditor } from './LineEditor';
 export { lineReader } from './reading';
-export { entryWords } from './words';
+export { entryWords, jobPlace, jobTitle } from './words';

@@ -26,3 +26,12 @@ export const FURTHER = [
   { href: '/share', label: 'Share', note: 'Export, import, tables, other houses' },
   { href: '/settings', label: 'Settings', note: 'Hours, helpers, units, budget, theme' },
 ] as const;
+
+/** Found from the Journal, and where the rail has no room for more. */
+export const BEHIND = [
+  {
+    href: '/history',
+    label: 'History',
+    note: 'Every change, who and when; take any of them back',
+  },
+] as const;

@@ -12,6 +12,7 @@ import {
 import { Button, ButtonLink, Note, Slip } from '@/ui';
 import { OrderActions } from './OrderActions';
 import { Received } from './Received';
+import { TakeBack } from '@/features/history';
 import { BOARDS, figures } from './words';
 
 /** A line written by hand may be taken out again. */
@@ -76,6 +77,13 @@ export function OrderSlip({ line }: { line: OrderLine }) {
       <OrderActions line={line} />
       <ByHandActions line={line} />
       {state === 'on-the-way' || state === 'late' ? <Received line={line} /> : null}
+      {line.orderId !== null && project.orders[line.orderId]?.arrival ? (
+        <TakeBack
+          about={`order/${line.orderId}`}
+          what={`that ${line.what} came`}
+          label="It did not come after all"
+        />
+      ) : null}
     </Slip>
   );
 }

@@ -13,6 +13,7 @@ import {
   useAppSelector,
 } from '@/store';
 import { BlockLink, Body, Caution, Note, Small, Strong, SubHeading, Title } from '@/ui';
+import { TakeBack } from '@/features/history';
 import { JobChanges } from '@/features/jobs';
 import { BackToToday } from './BackToToday';
 import { JobActions } from './JobActions';
@@ -45,6 +46,13 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
         {decided ? <Small>{decidesWords(job, decided)}</Small> : null}
       </View>
       <JobActions key={job.id} job={job} />
+      {project.inspections.some(({ jobId }) => jobId === job.id) ? (
+        <TakeBack
+          about={`inspection/${job.id}`}
+          what={`how the last visit went, ${job.title}`}
+          label="Take back how the last visit went"
+        />
+      ) : null}
       <JobChanges key={`changes-${job.id}`} job={job} />
       <WhatHolds job={job} />
       <WaitsFor job={job} />

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { surveyIdOf, type Decision, type Element, type Place, type Survey } from '@/core/house';
 import { freshSurvey } from '@/core/survey/read';
+import { TakeBack } from '@/features/history';
 import { Photos } from '@/features/photo';
 import { DECISION_NAMES, ELEMENT_NAMES, surveyWords } from '@/features/survey';
 import { keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
@@ -86,6 +87,19 @@ export function ElementCard({ place, element }: { place: Place; element: Element
         />
       ) : null}
       {survey?.suspicion && !project.settlements[id] ? <Settle survey={survey} /> : null}
+      {open && survey ? (
+        <TakeBack
+          about={`element/${id}`}
+          what={`${place.name}, ${ELEMENT_NAMES[element].toLowerCase()}`}
+        />
+      ) : null}
+      {project.settlements[id] ? (
+        <TakeBack
+          about={`suspicion/${id}`}
+          what={`what opening up the ${ELEMENT_NAMES[element].toLowerCase()} showed`}
+          label="Take back what it showed"
+        />
+      ) : null}
     </View>
   );
 }

@@ -95,9 +95,14 @@ export function refersToHouse(project: Project, event: EventBody): boolean {
 
 /**
  * The house after some events, in their order. `null` is the house before `houseStarted`. Pure. What the events touch
- * is copied once for all of them, so that a journal takes time in proportion to its length.
+ * is copied once for all of them, so that a journal takes time in proportion to its length. `onIdle` hears of those
+ * that change nothing, because what they speak of is not there.
  */
-export function applyEvents(project: Project | null, events: readonly EventBody[]): Project | null {
+export function applyEvents<E extends EventBody>(
+  project: Project | null,
+  events: readonly E[],
+  onIdle: (event: E) => void = () => undefined,
+): Project | null {
   const first = project ? -1 : events.findIndex(({ type }) => type === 'houseStarted');
   const started = project ?? startedBy(events[first]);
   return (
@@ -105,7 +110,11 @@ export function applyEvents(project: Project | null, events: readonly EventBody[
     produce(started, (draft) => {
       for (const event of events.slice(first + 1)) {
         // The draft is of the same shape; its type only lacks the brands of ids.
-        if (event.type === 'undone' || !refersToHouse(draft as Project, event)) continue;
+        if (event.type === 'undone') continue;
+        if (!refersToHouse(draft as Project, event)) {
+          onIdle(event);
+          continue;
+        }
         appliedBy(event.type).apply(draft as Project, event.payload as never);
       }
     })

@@ -1,0 +1,1 @@
+export { TakeBack } from './TakeBack';
