@@ -22,3 +22,9 @@ export const readDraft = async (drafts: Drafts, form: string): Promise<string> =
   (await drafts.getItem(`draft/${form}`)) ?? '';
 export const writeDraft = (drafts: Drafts, form: string, text: string): Promise<void> =>
   drafts.setItem(`draft/${form}`, text);
+
+/** A draft that belongs to one house. */
+export const ofHouse = (houseId: string, form: string): string => `${houseId}/${form}`;
+
+/** The draft that names what two phones both spoke of and nobody settled yet. */
+export const TO_SETTLE = 'to settle';

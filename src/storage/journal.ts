@@ -122,6 +122,33 @@ export class JournalDoor {
     return this.house;
   }
 
+  /**
+   * Takes in events of another journal of the same house, and what could not be read of it: all of it, or, where the
+   * device refuses, nothing. The rows in which the events lie, to be told to other tabs.
+   */
+  async takeIn(
+    events: readonly JournalEvent[],
+    unread: readonly string[],
+    newId: () => string,
+  ): Promise<string[]> {
+    const rows: Record<string, string> = {};
+    const recent: Recent[] = [];
+    for (let at = 0; at < events.length; at += STRETCH) {
+      const some = events.slice(at, at + STRETCH);
+      const row = this.rowOf(some);
+      rows[row] = writeEvents(some);
+      recent.push(...some.map((event) => ({ event, row })));
+    }
+    const known = new Set(this.aside.map(({ raw }) => raw));
+    const texts = unread.filter((text) => !known.has(text));
+    for (const text of texts) rows[`${keys.unread(this.journal)}${newId()}`] = text;
+    if (Object.keys(rows).length === 0) return [];
+    await addRows(this.database, rows);
+    if (texts.length > 0) await this.loadAnew();
+    else await this.take(recent);
+    return recent.flatMap(({ row }) => row ?? []).filter((row, at, all) => all.indexOf(row) === at);
+  }
+
   /** The row in which events kept together lie, to be told to other tabs. */
   rowOf(events: readonly JournalEvent[]): string {
     const last = events.at(-1);

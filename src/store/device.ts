@@ -27,9 +27,17 @@ export type DeviceState = {
   space: Space | null;
   /** Whether the browser has promised not to clear what is stored. */
   lasts: boolean | null;
+  /** Whether the open house has things that two phones both spoke of, to be settled by hand. */
+  toSettle: boolean;
 };
 
-const initialState: DeviceState = { offline: 'storing', build: 'newest', space: null, lasts: null };
+const initialState: DeviceState = {
+  offline: 'storing',
+  build: 'newest',
+  space: null,
+  lasts: null,
+  toSettle: false,
+};
 
 export const device = createSlice({
   name: 'device',
@@ -41,6 +49,9 @@ export const device = createSlice({
     buildTold: (state, { payload }: PayloadAction<BuildState>) => {
       state.build = payload;
     },
+    settlingTold: (state, { payload }: PayloadAction<boolean>) => {
+      state.toSettle = payload;
+    },
     spaceTold: (state, { payload }: PayloadAction<Pick<DeviceState, 'space' | 'lasts'>>) => {
       state.space = payload.space;
       state.lasts = payload.lasts;
@@ -48,7 +59,7 @@ export const device = createSlice({
   },
 });
 
-export const { offlineTold, buildTold, spaceTold } = device.actions;
+export const { offlineTold, buildTold, settlingTold, spaceTold } = device.actions;
 
 /** The app's own files in this browser: kept for offline use, and renewed when somebody wants it. */
 export type OwnFiles = {

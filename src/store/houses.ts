@@ -205,21 +205,31 @@ export const findDropped = (): Thunk<Promise<Dropped[]>> => async (_, getState, 
 export type ImportError =
   | FileError
   | { code: 'already-here'; name: string }
+  /** A file of another house that carries the same name inside: the two cannot be brought together. */
+  | { code: 'other-house' }
   /** The device refused, or another tab was faster; nothing here has changed. */
   | { code: 'refused' };
 
 export type Imported = { name: string; setAside: ReadFile['setAside'] };
 
-/** Brings a file in as a house of its own. One that is here already is only replaced when asked to. */
+/**
+ * Brings a file in as the house it is. One that is here already is only replaced when asked to; `beside` it becomes
+ * another house, which knows the first no more.
+ */
 export const importHouse =
   (
     file: Blob | string,
-    { replace = false, onProgress = (_share: number): void => undefined } = {},
+    {
+      replace = false,
+      beside = false,
+      onProgress = (_share: number): void => undefined,
+    }: { replace?: boolean; beside?: boolean; onProgress?: (share: number) => void } = {},
   ): Thunk<Promise<Result<Imported, ImportError>>> =>
   async (dispatch, _, outside) => {
     const read = await outside.readFile(file);
     if (!read.ok) return read;
-    const { projectId, clock, name, setAside } = read.value;
+    const { clock, name, setAside } = read.value;
+    const projectId = beside ? outside.newId() : read.value.projectId;
     const known = await readHouse(outside.database, projectId);
     if (known && !known.removed && !replace)
       return fail({ code: 'already-here', name: known.name });

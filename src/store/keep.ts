@@ -8,7 +8,7 @@ import {
 import type { Project } from '../core/house';
 import { fail, ok, type Result } from '../core/result';
 import type { SetAside } from '../storage/rows';
-import { readDraft, writeDraft } from '../storage/drafts';
+import { ofHouse, readDraft, writeDraft } from '../storage/drafts';
 import { deviceId } from '../storage/settings';
 import { provenOpen, sealed } from './open-house';
 import { asideSettled, houseChanged, houseLost, noticed, undoOffered, type Lost } from './session';
@@ -129,7 +129,7 @@ export const settleAside =
 type DraftOf = 'house' | 'device';
 
 const draftName = (form: string, of: DraftOf, houseId: string | undefined): string =>
-  of === 'house' && houseId ? `${houseId}/${form}` : form;
+  of === 'house' && houseId ? ofHouse(houseId, form) : form;
 
 /** Half-typed forms survive a reload; that a draft cannot be kept is no reason to interrupt typing. */
 export const saveDraft =

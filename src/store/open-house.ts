@@ -12,8 +12,10 @@ import {
 } from '../storage/houses';
 import { JournalDoor } from '../storage/journal';
 import { moveOldPhotos, oldPhotos } from '../storage/photos';
+import { TO_SETTLE, ofHouse, readDraft } from '../storage/drafts';
 import type { SetAside } from '../storage/rows';
 import { readSettings } from '../storage/settings';
+import { settlingTold } from './device';
 import type { Outside } from './outside';
 import {
   clockRead,
@@ -78,6 +80,10 @@ export const openCurrent =
           lost: entry.writtenBy > JOURNAL_VERSION ? 'newer' : null,
         }),
       );
+      const unsettled = await readDraft(outside.drafts, ofHouse(entry.id, TO_SETTLE)).catch(
+        () => '',
+      );
+      dispatch(settlingTold(unsettled !== ''));
       outside.later(async () => {
         await tidy(outside, houses);
         await sealed(outside, door);

@@ -7,10 +7,14 @@ const byCodeUnits = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 
 export const compareEvents = (a: JournalEvent, b: JournalEvent): number =>
   a.counter - b.counter || byCodeUnits(a.device, b.device) || byCodeUnits(a.id, b.id);
 
+/** Two tellings of one event that differ, as no sound journal has them: the same one is first everywhere. */
+const compareTold = (a: JournalEvent, b: JournalEvent): number =>
+  compareEvents(a, b) || (a === b ? 0 : byCodeUnits(JSON.stringify(a), JSON.stringify(b)));
+
 /** In journal order, each event once: a second telling of an id is the first again. */
 export function inJournalOrder(events: readonly JournalEvent[]): JournalEvent[] {
   const seen = new Set<string>();
-  return [...events].sort(compareEvents).filter(({ id }) => !seen.has(id) && Boolean(seen.add(id)));
+  return [...events].sort(compareTold).filter(({ id }) => !seen.has(id) && Boolean(seen.add(id)));
 }
 
 /**

@@ -1,1 +1,2 @@
 export { TakeBack } from './TakeBack';
+export { useNames } from './useNames';

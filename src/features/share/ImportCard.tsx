@@ -4,28 +4,39 @@ import { View } from 'react-native';
 import { countWords } from '@/core/units';
 import { pickFile } from '@/features/photo';
 import { importHouse, noticed, useAppDispatch, type ImportError } from '@/store';
+import { bringInNew, compareFile, type Comparison } from '@/store/bring-in';
 import { Body, Button, Note, Section } from '@/ui';
+import { HereAlready } from './HereAlready';
 import { importWords } from './words';
 
-/** Opens a house from a file; one that is here already is replaced only after a second yes. */
+type Here = { file: File; comparison: Comparison };
+type Way = Parameters<Parameters<typeof HereAlready>[0]['onChoose']>[0];
+const REFUSED = { ok: false as const, error: { code: 'refused' as const } };
+
+/** Opens a house from a file; where it is here already, one chooses what becomes of the two. */
 export function ImportCard() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const [error, setError] = useState<ImportError | null>(null);
-  const [file, setFile] = useState<File | null>(null);
+  const [here, setHere] = useState<Here | null>(null);
   const [share, setShare] = useState<number | null>(null);
-  const take = async (chosen: File, replace: boolean) => {
+
+  /** Says that it is on its way, and what came of it; the answer where it was taken. */
+  const during = async <T,>(
+    work: Promise<{ ok: true; value: T } | { ok: false; error: ImportError }>,
+  ) => {
     setError(null);
     setShare(0);
-    const result = await dispatch(importHouse(chosen, { replace, onProgress: setShare })).catch(
-      () => ({ ok: false as const, error: { code: 'refused' as const } }),
-    );
+    const result = await work.catch(() => REFUSED);
     setShare(null);
-    if (!result.ok) {
-      setError(result.error);
-      return;
-    }
-    const aside = result.value.setAside.length;
+    if (result.ok) return result;
+    setError(result.error);
+    return undefined;
+  };
+  const open = async (file: File, how: { replace?: boolean; beside?: boolean }) => {
+    const taken = await during(dispatch(importHouse(file, { ...how, onProgress: setShare })));
+    if (!taken) return;
+    const aside = taken.value.setAside.length;
     if (aside > 0) {
       const many = countWords(aside, 'row');
       dispatch(
@@ -36,15 +47,37 @@ export function ImportCard() {
     }
     router.replace('/house');
   };
-  const choose = async () => {
-    const chosen = await pickFile('.json,application/json');
-    if (!chosen) return;
-    setFile(chosen);
-    await take(chosen, false);
+  const bringIn = async (file: File) => {
+    const brought = await during(dispatch(bringInNew(file)));
+    if (!brought) return;
+    const { acts, photos, unsettled } = brought.value;
+    setHere(null);
+    dispatch(
+      noticed(
+        acts + photos === 0
+          ? 'There was nothing new in the file.'
+          : `Brought in: ${countWords(acts, 'change')}${photos > 0 ? ` and ${countWords(photos, 'photo')}` : ''}.`,
+      ),
+    );
+    if (unsettled === 0) router.replace('/house');
   };
+  const choose = async () => {
+    const file = await pickFile('.zip,.json,application/json,application/zip');
+    if (!file) return;
+    setHere(null);
+    const compared = await during(dispatch(compareFile(file)));
+    if (!compared) return;
+    if (compared.value) setHere({ file, comparison: compared.value });
+    else await open(file, {});
+  };
+  const go = (file: File, way: Way) =>
+    way === 'bring in' ? bringIn(file) : open(file, { [way]: true });
   return (
     <Section title="Open a house from a file">
-      <Note>It comes in beside the houses on this device; none is overwritten without a yes.</Note>
+      <Note>
+        A file of this house brings in what is new on the other phone. Another house comes in beside
+        it. Nothing is overwritten without a yes.
+      </Note>
       <View className="flex-row">
         <Button label="Choose a file" disabled={share !== null} onPress={() => void choose()} />
       </View>
@@ -58,11 +91,11 @@ export function ImportCard() {
           {importWords(error)}
         </Body>
       ) : null}
-      {error?.code === 'already-here' && file ? (
-        <Button
-          look="danger"
-          label="Replace what is here with the file"
-          onPress={() => void take(file, true)}
+      {here ? (
+        <HereAlready
+          comparison={here.comparison}
+          onChoose={(way) => void go(here.file, way)}
+          onLeave={() => setHere(null)}
         />
       ) : null}
     </Section>

@@ -20,11 +20,13 @@ import { Button, ButtonLink, Note, Section } from '@/ui';
 import { csvText } from './csv';
 import { download, fileStem, textFile } from './files';
 import { ImportCard } from './ImportCard';
+import { SettleCard } from './SettleCard';
 
 /** The whole house out as a file and in again, tables for a spreadsheet, and the other houses here. */
 export function ShareScreen() {
   return (
     <Page title="Share">
+      <SettleCard />
       <Exports />
       <ImportCard />
       <SetAsideCard />

@@ -17,6 +17,8 @@ export function importWords(error: ImportError): string {
       return 'This file holds no house. Choose another one.';
     case 'refused':
       return 'The house could not be kept: this device has no room left or refuses to write. What was here before is untouched.';
+    case 'other-house':
+      return 'This file is of another house. Open it beside this one.';
     case 'already-here':
       return `“${error.name}” is already on this device.`;
   }

@@ -1,7 +1,15 @@
 import { usePathname } from 'expo-router';
 import { View } from 'react-native';
 import { countWords } from '@/core/units';
-import { noticed, reopen, selectSession, undoLast, useAppDispatch, useAppSelector } from '@/store';
+import {
+  noticed,
+  reopen,
+  selectDevice,
+  selectSession,
+  undoLast,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
 import { Body, Button, ButtonLink } from '@/ui';
 
 const BAR = 'flex-row flex-wrap items-center gap-2 border-t border-line px-4 py-1';
@@ -11,6 +19,7 @@ export function Notices() {
   const dispatch = useAppDispatch();
   const path = usePathname();
   const { undoable, notice, setAside, lost } = useAppSelector(selectSession);
+  const { toSettle } = useAppSelector(selectDevice);
   return (
     <View className="print:hidden">
       {setAside.length > 0 && path !== '/journal' ? (
@@ -19,6 +28,12 @@ export function Notices() {
             {`${countWords(setAside.length, 'record')} could not be read.`}
           </Body>
           <ButtonLink href="/journal" label="See what they say" look="quiet" />
+        </View>
+      ) : null}
+      {toSettle && path !== '/share' ? (
+        <View role="status" className={`${BAR} bg-straw-pale`}>
+          <Body className="min-w-0 flex-1">Both phones spoke of some things.</Body>
+          <ButtonLink href="/share" label="Settle them" look="quiet" />
         </View>
       ) : null}
       {lost ? <LostBar lost={lost} said={notice} /> : null}

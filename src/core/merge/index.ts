@@ -1,0 +1,2 @@
+export { meetingsOf, takenBackBy, wantsSettling, type Meeting, type Settling } from './meet';
+export { differenceOf, isSameHouse, unite, type Difference } from './unite';
