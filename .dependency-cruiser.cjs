@@ -12,8 +12,8 @@ module.exports = {
     outside(
       'core-is-pure',
       { path: '^src/core' },
-      { pathNot: ['^src/core', '^node_modules/(zod|immer|fast-check)'] },
-      'The core may import zod, immer for its reductions, and nothing else.',
+      { pathNot: ['^src/core', '^node_modules/(zod|immer|fflate|fast-check)'] },
+      'The core may import zod, immer for its reductions, fflate for its zip, and nothing else.',
     ),
     outside(
       'ui-knows-no-domain',

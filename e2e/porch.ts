@@ -164,16 +164,24 @@ export class Porch {
   async exportHouse(): Promise<string> {
     await this.go('Share');
     const saved = this.page.waitForEvent('download');
-    await this.press('Export the whole house');
+    await this.press('as one JSON file');
     return readFileSync(await (await saved).path(), 'utf8');
   }
 
-  async importHouse(text: string, name = 'house.json'): Promise<void> {
+  /** The whole house as the exported zip. */
+  async exportZip(): Promise<Buffer> {
+    await this.go('Share');
+    const saved = this.page.waitForEvent('download');
+    await this.press('Export the whole house');
+    return readFileSync(await (await saved).path());
+  }
+
+  async importHouse(file: string | Buffer, name = 'house.json'): Promise<void> {
     const chooser = this.page.waitForEvent('filechooser');
     await this.press('Choose a file');
     await (
       await chooser
-    ).setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+    ).setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(file) });
   }
 
   /** No serious finding of axe; of some rules only, where the others were asked already. */

@@ -176,10 +176,12 @@ test.describe('on the walk', () => {
     ).toBeVisible();
     const file = await porch.exportHouse();
     expect(file).toContain('data:image/jpeg;base64,');
+    const zip = await porch.exportZip();
+    expect(zip.toString('latin1')).toMatch(/^PK[^]*house\.json[^]*photos\/[^/]+\.jpg/);
     await porch.press('Remove this house');
     await porch.press(/^Yes, remove/);
     await page.getByRole('link', { name: 'Open a house from a file' }).click();
-    await porch.importHouse(file);
+    await porch.importHouse(zip, 'house.zip');
     await expect(porch.heading()).toHaveText('Cut through the house');
     expect(await porch.exportHouse()).toBe(file);
     await walk(porch, 'Attic');

@@ -1,4 +1,10 @@
-import { readProjectFile, writeProjectFile, type FileError } from '../src/core/files';
+import {
+  HouseZip,
+  readProjectFile,
+  writeProjectFile,
+  type FileError,
+  type ZipEntry,
+} from '../src/core/files';
 import { fail, ok, type Result } from '../src/core/result';
 import { STARTED, added, chosen, place, stamped } from '../src/core/testing/houses';
 import { deliveryOf, offersFor } from '../src/core/supplier';
@@ -184,6 +190,14 @@ export async function idle(): Promise<void> {
   for (let work = putOff.shift(); work; work = putOff.shift()) await work().catch(() => undefined);
 }
 
+/** Packed on the spot, by what the worker packs with. */
+async function packed(entries: AsyncIterable<ZipEntry>): Promise<Blob> {
+  const zip = new HouseZip();
+  const pieces: Uint8Array<ArrayBuffer>[] = [];
+  for await (const entry of entries) pieces.push(...(zip.add(entry) as Uint8Array<ArrayBuffer>[]));
+  return new Blob([...pieces, ...(zip.end() as Uint8Array<ArrayBuffer>[])]);
+}
+
 /** The world as the store sees it, with a plain clock and ids that can be read. */
 export function testOutside(
   on: KeyValue | TestDevice,
@@ -200,6 +214,7 @@ export function testOutside(
     tab,
     later: (work) => void putOff.push(work),
     pause: () => Promise.resolve(),
+    zipper: (entries) => packed(entries),
     ownFiles: { watch: () => undefined, takeNewest: () => undefined },
     room: {
       measure: () => Promise.resolve({ space: null, lasts: null }),

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { run } from './run';
 
-const answer = run(process.argv.slice(2), () => readFileSync(0, 'utf8'));
+const answer = run(process.argv.slice(2), () => readFileSync(0));
 if ('value' in answer) process.stdout.write(`${JSON.stringify(answer.value, null, 1)}\n`);
 if ('fault' in answer) {
   process.stderr.write(`${answer.fault}\n`);

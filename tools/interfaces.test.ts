@@ -9,14 +9,14 @@ import { run as answerTo } from './run';
 const DEMO = 'demo/house.json';
 const text = readFileSync(DEMO, 'utf8');
 
-const run = (words: readonly string[], input = '') => {
-  const answer = answerTo(words, () => input);
+const run = (words: readonly string[], input: string | Uint8Array = '') => {
+  const answer = answerTo(words, () => (typeof input === 'string' ? Buffer.from(input) : input));
   return {
     value: 'value' in answer ? answer.value : undefined,
     fault: 'fault' in answer ? answer.fault : '',
   };
 };
-const json = (words: readonly string[], input = ''): Record<string, unknown> =>
+const json = (words: readonly string[], input: string | Uint8Array = ''): Record<string, unknown> =>
   run(words, input).value as Record<string, unknown>;
 const demo = () => {
   const file = core.readProjectFile(text);
@@ -71,6 +71,21 @@ describe('the command line', () => {
     };
     expect(Object.keys(gates.live ?? {})).toEqual(
       expect.arrayContaining(['p10', 'p50', 'p80', 'p95']),
+    );
+  });
+
+  it('every verb that takes a house takes its zip too', () => {
+    const zip = new files.HouseZip();
+    const packed = Buffer.concat([...zip.add({ house: [text] }), ...zip.end()]);
+    expect(json(['check', '-'], packed)).toEqual({ ok: true });
+    for (const words of [
+      ['plan', '-', '--today', '2026-03-14'],
+      ['forecast', '-', '--today', '2026-03-14', '--runs', '20'],
+    ]) {
+      expect(run(words, packed)).toEqual(run(words, text));
+    }
+    expect(run(['plan', '-'], packed.subarray(0, packed.length - 40)).fault).toBe(
+      'file: cut off before its end',
     );
   });
 

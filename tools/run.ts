@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs';
+import { houseTextOf } from '../src/core';
 import {
   checkVerb,
   cutsVerb,
+  fileFault,
   forecastVerb,
   logVerb,
   planVerb,
@@ -20,13 +22,17 @@ const VERBS: Record<string, (text: string, flags: ReadonlyMap<string, string>) =
   rcpsp: rcpspVerb,
 };
 
-function readInput(name: string | undefined, stdin: () => string): Answer {
+/** The text of a file, or of the house in a zip. */
+function readInput(name: string | undefined, stdin: () => Uint8Array): Answer {
   if (name === undefined) return { fault: 'input: missing; give a file or - for standard input' };
+  let bytes: Uint8Array;
   try {
-    return { value: name === '-' ? stdin() : readFileSync(name, 'utf8') };
+    bytes = name === '-' ? stdin() : readFileSync(name);
   } catch {
     return { fault: `input: cannot read ${name}` };
   }
+  const text = houseTextOf(bytes);
+  return text.ok ? { value: text.value } : { fault: fileFault(text.error) };
 }
 
 function flagsOf(words: readonly string[]): Map<string, string> {
@@ -38,7 +44,7 @@ function flagsOf(words: readonly string[]): Map<string, string> {
 }
 
 /** What the command line answers to its words; `stdin` is read only where a file is named `-`. */
-export function run([verb, file, ...rest]: readonly string[], stdin: () => string): Answer {
+export function run([verb, file, ...rest]: readonly string[], stdin: () => Uint8Array): Answer {
   const action = Object.hasOwn(VERBS, verb ?? '') ? VERBS[verb ?? ''] : undefined;
   if (!action)
     return { fault: `verb: "${verb ?? ''}" is none of ${Object.keys(VERBS).join(', ')}` };

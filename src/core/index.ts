@@ -1,6 +1,12 @@
 /** The doors of the core for scripts and checks from outside; see docs/interfaces.md. */
 export { planCuts, type CutError } from './cuts';
-export { readProjectFile, writeProjectFile, type FileError, type ProjectFile } from './files';
+export {
+  houseTextOf,
+  readProjectFile,
+  writeProjectFile,
+  type FileError,
+  type ProjectFile,
+} from './files';
 export { drawForecast, forecastHouse } from './forecast';
 export type { Project } from './house';
 export { contextOf, labelText, plainEntry, readLine, settle } from './evening';

@@ -1,4 +1,5 @@
-import { projectFileParts, type FileError } from '../core/files';
+import type { FileError, FilePart, ZipEntry } from '../core/files';
+import { projectFileParts } from '../core/files/project-file';
 import {
   JOURNAL_VERSION,
   checkKept,
@@ -155,37 +156,72 @@ export const wipeHouse = (): Thunk<Promise<boolean>> => async (dispatch, getStat
   return true;
 };
 
+/** The open house, ready to be written: its text in parts, and the pictures that belong to it. */
+type Writing = {
+  parts: (pictures: readonly string[]) => Iterable<FilePart>;
+  pictures: string[];
+  pictureOf: (id: string) => Promise<string | null>;
+};
+
+const writing = (): Thunk<Promise<Writing>> => async (_dispatch, getState, outside) => {
+  const { current } = getState().session;
+  const { door } = outside.open;
+  if (!current || !door) throw new Error('no house is open');
+  const { database } = outside;
+  const events = await door.readAll();
+  const spoken = new Set(photosIn(events));
+  const names = await database.getAllKeys();
+  const stored = new Set([...photoIds(names, door.journal), ...oldPhotos(names)]);
+  const unread = door.setAside.map(({ raw }) => raw);
+  const file = { projectId: current.id, clock: current.clock, events, unread };
+  return {
+    parts: (pictures) => projectFileParts(file, pictures),
+    pictures: [...stored].filter((id) => spoken.has(id)).sort(),
+    pictureOf: (id) => readPhoto(database, door.journal, id),
+  };
+};
+
+type Exporting = { onProgress?: (share: number) => void; signal?: AbortSignal };
+
 /**
- * The open house as a file. Importing it again gives the same house, and the same text. Put together a piece at a
- * time, so that the page stays usable however many pictures there are.
+ * The open house as one JSON text. Importing it again gives the same house, and the same text. Put together a piece at
+ * a time, so that the page stays usable however many pictures there are.
  */
 export const exportHouse =
-  (onProgress: (share: number) => void = () => undefined): Thunk<Promise<Blob>> =>
-  async (_dispatch, getState, outside) => {
-    const { current } = getState().session;
-    const { door } = outside.open;
-    if (!current || !door) throw new Error('no house is open');
-    const { database } = outside;
-    const events = await door.readAll();
-    const spoken = new Set(photosIn(events));
-    const names = await database.getAllKeys();
-    const stored = new Set([...photoIds(names, door.journal), ...oldPhotos(names)]);
-    const pictures = [...stored].filter((id) => spoken.has(id));
-    const unread = door.setAside.map(({ raw }) => raw);
-    const file = { projectId: current.id, clock: current.clock, events, unread };
+  ({ onProgress = () => undefined, signal }: Exporting = {}): Thunk<Promise<Blob>> =>
+  async (dispatch, _getState, outside) => {
+    const { parts, pictures, pictureOf } = await dispatch(writing());
     const pieces: Blob[] = [];
     let done = 0;
-    for (const part of projectFileParts(file, pictures)) {
+    for (const part of parts(pictures)) {
+      signal?.throwIfAborted();
       if (typeof part === 'string') pieces.push(new Blob([part]));
       else {
-        const picture = await readPhoto(database, door.journal, part.picture);
-        pieces.push(new Blob([JSON.stringify(picture)]));
+        pieces.push(new Blob([JSON.stringify(await pictureOf(part.picture))]));
         done += 1;
         onProgress(done / pictures.length);
       }
       await outside.pause();
     }
     return new Blob(pieces, { type: 'application/json' });
+  };
+
+/** The open house as one zip: `house.json`, and `photos/` as pictures anybody can look at. */
+export const exportZip =
+  ({ onProgress = () => undefined, signal = new AbortController().signal }: Exporting = {}): Thunk<
+    Promise<Blob>
+  > =>
+  async (dispatch, _getState, outside) => {
+    const { parts, pictures, pictureOf } = await dispatch(writing());
+    async function* entries(): AsyncGenerator<ZipEntry> {
+      yield { house: [...parts([])].flatMap((part) => (typeof part === 'string' ? part : [])) };
+      for (const [at, photo] of pictures.entries()) {
+        const picture = await pictureOf(photo);
+        if (picture !== null) yield { photo, picture };
+        onProgress((at + 1) / pictures.length);
+      }
+    }
+    return outside.zipper(entries(), signal);
   };
 
 /** What the scope was and became, read from the journal's first line on. */

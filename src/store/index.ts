@@ -4,6 +4,7 @@ export {
   DEMO_ID,
   chooseTheme,
   exportHouse,
+  exportZip,
   findDropped,
   importHouse,
   openDemo,

@@ -11,6 +11,7 @@ import type { Locks } from '../storage/locks';
 import type { TabMemory } from '../storage/tab-memory';
 import type { Tabs } from '../storage/tabs';
 import type { Planner } from '../workers/planner';
+import type { Zipper } from '../workers/zipper';
 import type { OwnFiles, Room } from './device';
 
 /** Shops one can ask. The simulated ones answer the same with and without the server. */
@@ -44,6 +45,7 @@ export type Outside = {
   /** Lets the page breathe between two stretches of a long work. */
   pause(): Promise<void>;
   planner: Planner;
+  zipper: Zipper;
   ownFiles: OwnFiles;
   room: Room;
   supplier: Supplier;

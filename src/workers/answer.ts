@@ -1,7 +1,7 @@
 import { planCuts } from '../core/cuts';
 import { forecastInSteps } from '../core/forecast';
 import { effectiveEvents, parseEvent } from '../core/journal';
-import { readProjectFile } from '../core/files';
+import { readHouseFile, readProjectFile } from '../core/files';
 import type { PlanningInput } from '../core/house';
 import type { InSteps } from '../core/in-steps';
 import { planningInputSchema, withFieldChanges } from '../core/planning';
@@ -14,11 +14,15 @@ import { requestSchema, type WorkerReply, type WorkerRequest } from './protocol'
 
 type Steps = InSteps<WorkerReply | null, WorkerReply | null>;
 
-/** A request with the house it is about, where it is about one, and the text of its file. */
-type Question = { request: WorkerRequest; house: PlanningInput | null; text?: string };
+/** A request with the house it is about, where it is about one, and what its file holds. */
+type Question = {
+  request: WorkerRequest;
+  house: PlanningInput | null;
+  file?: string | Uint8Array;
+};
 
 /** What the planner worker does with a request, in steps between which it listens; runs without a worker too. */
-export function* answerInSteps({ request, house, text = '' }: Question): Steps {
+export function* answerInSteps({ request, house, file = '' }: Question): Steps {
   const { id } = request;
   const failed = (error: Extract<WorkerReply, { kind: 'failed' }>['error']): WorkerReply => ({
     id,
@@ -62,7 +66,7 @@ export function* answerInSteps({ request, house, text = '' }: Question): Steps {
     case 'dropped':
       return house ? { id, kind: 'dropped', dropped: droppedWork(house) } : noHouse;
     case 'read-file':
-      return yield* fileInSteps(id, text);
+      return yield* fileInSteps(id, file);
     case 'cuts': {
       const plan = planCuts(request.problem);
       return plan.ok
@@ -77,8 +81,8 @@ export function* answerInSteps({ request, house, text = '' }: Question): Steps {
 const EVENTS_IN_A_PART = 500;
 
 /** A file's events and pictures in parts small enough to be handed over without a hitch, then the rest. */
-function* fileInSteps(id: number, text: string): Steps {
-  const file = readProjectFile(text);
+function* fileInSteps(id: number, from: string | Uint8Array): Steps {
+  const file = typeof from === 'string' ? readProjectFile(from) : readHouseFile(from);
   if (!file.ok) return { id, kind: 'file-refused', error: file.error };
   const { projectId, clock, events, photos, unread, project } = file.value;
   for (let at = 0; at < events.length; at += EVENTS_IN_A_PART) {
@@ -140,14 +144,14 @@ export function listen(
     if (house === undefined) return post({ id, kind: 'behind' });
     running.add(id);
     if (request.kind === 'read-file' && typeof request.file !== 'string') {
-      void request.file.text().then(
-        (text) => run(id, answerInSteps({ request, house, text })),
+      void request.file.arrayBuffer().then(
+        (bytes) => run(id, answerInSteps({ request, house, file: new Uint8Array(bytes) })),
         () => post({ id, kind: 'file-refused', error: { code: 'not-json' } }),
       );
     } else {
-      const text =
+      const file =
         request.kind === 'read-file' && typeof request.file === 'string' ? request.file : '';
-      run(id, answerInSteps({ request, house, text }));
+      run(id, answerInSteps({ request, house, file }));
     }
   };
 }

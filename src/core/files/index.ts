@@ -8,4 +8,5 @@ export {
   type ProjectFile,
   type ReadProject,
 } from './project-file';
+export { HouseZip, houseTextOf, isZip, readHouseFile, type ZipEntry } from './zip';
 export type { SetAside } from './sort-out';

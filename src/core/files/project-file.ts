@@ -121,8 +121,12 @@ export type ReadProject = ProjectFile & { project: Project; setAside: SetAside[]
 /**
  * The one gate for a project file: what opens is what `check` passes. A row that does not read, or makes no sense, is
  * set aside as text with its path and reason; only a file without a house, or one that is no file of ours, is refused.
+ * `beside` are pictures that came with the text.
  */
-export function readProjectFile(text: string): Result<ReadProject, FileError> {
+export function readProjectFile(
+  text: string,
+  beside: Readonly<Record<string, unknown>> = {},
+): Result<ReadProject, FileError> {
   const frame = readFrame(text);
   if (!frame.ok) return frame;
   const { projectId } = frame.value;
@@ -138,7 +142,7 @@ export function readProjectFile(text: string): Result<ReadProject, FileError> {
   if (!clock.success)
     setAside.push({ path: 'clock', reason: 'no moment of 1900 to 2299', raw: null });
   const photos: Record<string, string> = {};
-  for (const [id, raw] of Object.entries(frame.value.photos)) {
+  for (const [id, raw] of Object.entries({ ...frame.value.photos, ...beside })) {
     const picture = pictureSchema.safeParse(raw);
     if (picture.success && id.length <= 80) photos[id] = picture.data;
     else

@@ -11,9 +11,15 @@ import {
 import { Button, Fact, Note, Section } from '@/ui';
 
 const OFFLINE: Record<OfflineState, { figure: string; working: string }> = {
-  stored: { figure: 'stored', working: 'every screen, the demo and the sums open without a connection' },
+  stored: {
+    figure: 'stored',
+    working: 'every screen, the demo and the sums open without a connection',
+  },
   storing: { figure: 'being stored', working: 'stay on this page a moment' },
-  failed: { figure: 'not stored', working: 'the files did not come; it is tried at the next visit' },
+  failed: {
+    figure: 'not stored',
+    working: 'the files did not come; it is tried at the next visit',
+  },
   'not-secure': {
     figure: 'not possible here',
     working:

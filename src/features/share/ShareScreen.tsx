@@ -5,7 +5,6 @@ import { diaryTable, jobsTable, spendTable } from '@/core/tables';
 import { Page } from '@/features/shell';
 import {
   DEMO_ID,
-  exportHouse,
   openDemo,
   selectPlan,
   selectProject,
@@ -21,6 +20,7 @@ import { csvText } from './csv';
 import { download, fileStem, textFile } from './files';
 import { ImportCard } from './ImportCard';
 import { SettleCard } from './SettleCard';
+import { WholeHouse } from './WholeHouse';
 
 /** The whole house out as a file and in again, tables for a spreadsheet, and the other houses here. */
 export function ShareScreen() {
@@ -39,20 +39,10 @@ export function ShareScreen() {
 const ROW = 'flex-row flex-wrap gap-2';
 
 function Exports() {
-  const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const plan = useAppSelector(selectPlan);
   const { current } = useAppSelector(selectSession);
   const stem = fileStem(project.house.name);
-  const [written, setWritten] = useState<number | null>(null);
-  const saveHouse = async () => {
-    setWritten(0);
-    try {
-      download(`${stem}.json`, await dispatch(exportHouse(setWritten)));
-    } finally {
-      setWritten(null);
-    }
-  };
   const saveCalendar = async () => {
     if (!plan) return;
     const { calendarText } = await import('./calendar');
@@ -63,17 +53,8 @@ function Exports() {
   };
   return (
     <Section title="Take it out">
-      <Note>
-        The JSON file holds everything: rooms, works, every logged evening. Opened again it is the
-        same house.
-      </Note>
+      <WholeHouse stem={stem} />
       <View className={ROW}>
-        <Button
-          look="main"
-          label="Export the whole house"
-          disabled={written !== null}
-          onPress={() => void saveHouse()}
-        />
         <Button label="Calendar file" disabled={!plan} onPress={() => void saveCalendar()} />
         <Button
           label="Jobs as CSV"
@@ -96,9 +77,6 @@ function Exports() {
           }
         />
       </View>
-      {written === null ? null : (
-        <Note role="status">{`Writing the file: ${Math.round(written * 100)}%`}</Note>
-      )}
     </Section>
   );
 }

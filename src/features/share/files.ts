@@ -16,3 +16,14 @@ export const fileStem = (name: string): string =>
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '') || 'house';
+
+/** Whether this browser has a sheet to hand a file to other apps and devices; not on a page over plain http. */
+export const canShare = (file: File): boolean =>
+  typeof navigator.canShare === 'function' && navigator.canShare({ files: [file] });
+
+/** Offers a file to the browser's sheet. That somebody closes it is no fault. */
+export async function shareFile(file: File): Promise<void> {
+  await navigator.share({ files: [file] }).catch((cause: unknown) => {
+    if (!(cause instanceof DOMException && cause.name === 'AbortError')) throw cause;
+  });
+}

@@ -6,7 +6,7 @@ export function importWords(error: ImportError): string {
   switch (error.code) {
     case 'not-json':
     case 'not-ours':
-      return 'This file is not a Fresh Porch house. Choose the .json file that “Export the whole house” made.';
+      return 'This file is not a Fresh Porch house. Choose the file that “Export the whole house” made.';
     case 'truncated':
       return 'This file is cut off before its end. Copy it again from where it was exported.';
     case 'newer-version':

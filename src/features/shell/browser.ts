@@ -6,6 +6,7 @@ import { browserLocks } from '@/storage/locks';
 import { browserTabMemory } from '@/storage/tab-memory';
 import { browserTabs } from '@/storage/tabs';
 import { workerPlanner } from '@/workers/planner';
+import { workerZipper } from '@/workers/zipper';
 import { browserOwnFiles } from './own-files';
 import { browserRoom } from './room';
 import { simulatedLaser, simulatedSupplier } from './stand-ins';
@@ -78,6 +79,7 @@ export function createBrowserStore() {
     later,
     pause: pauses(),
     planner,
+    zipper: workerZipper(),
     ownFiles: browserOwnFiles(),
     room: browserRoom(),
     supplier: simulatedSupplier(),
