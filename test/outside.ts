@@ -229,10 +229,14 @@ export function testOutside(
     now: () => EVENING,
     stampTime: () => '2026-01-06T21:00:00',
     newId: () => `${name}-${++ids}`,
-    shrinkPhoto: async (file) => {
-      const text = await file.text();
-      if (!text.startsWith('picture')) throw new Error('no picture');
-      return `data:image/jpeg;base64,${text}`;
+    pictures: {
+      keep: async (file) => {
+        const text = await file.text();
+        if (!text.startsWith('picture')) throw new Error('no picture');
+        const whole = `data:image/jpeg;base64,${text}`;
+        return { whole, thumb: `${whole} small` };
+      },
+      thumbOf: (whole) => Promise.resolve(`${whole} small`),
     },
     readFile: (file) =>
       Promise.resolve(typeof file === 'string' ? readWhole(file) : fail({ code: 'not-json' })),

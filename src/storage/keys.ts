@@ -7,6 +7,8 @@ export const keys = {
   /** What could not be read and came in with a file, as text. */
   unread: (journal: string) => `unread/${journal}/`,
   photos: (journal: string) => `photo/${journal}/`,
+  /** Small pictures for lists; each can be drawn again from its photo. */
+  thumbs: (journal: string) => `thumb/${journal}/`,
   snapshot: (journal: string) => `snapshot/${journal}`,
   /** Stands while a journal is being brought in and no house points to it yet. */
   arriving: (journal: string) => `arriving/${journal}`,
@@ -15,7 +17,8 @@ export const keys = {
   houseCopy: (id: string) => `house-copy/${id}`,
 };
 
-const OF_A_JOURNAL = /^(?:event|segment|unread|photo)\/([^/]+)\/|^(?:snapshot|arriving)\/(.+)$/;
+const OF_A_JOURNAL =
+  /^(?:event|segment|unread|photo|thumb)\/([^/]+)\/|^(?:snapshot|arriving)\/(.+)$/;
 
 /** The journal a row belongs to; undefined for rows of no journal. */
 export function journalOf(key: string): string | undefined {

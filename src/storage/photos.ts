@@ -1,16 +1,37 @@
 import { keys } from './keys';
 import type { KeyValue } from './key-value';
-import { addRows, removeRows } from './writing';
+import { addRows, putRow, removeRows } from './writing';
 
 /** Pictures lie beside the journal they belong to, each under its id; the journal says which of them the house shows. */
 const photoKey = (journal: string, id: string): string => `${keys.photos(journal)}${id}`;
 
+const thumbKey = (journal: string, id: string): string => `${keys.thumbs(journal)}${id}`;
+
+/** A picture with its small one, where that was drawn already: both land, or neither. */
 export const writePhoto = (
   database: KeyValue,
   journal: string,
   id: string,
   picture: string,
-): Promise<void> => addRows(database, { [photoKey(journal, id)]: picture });
+  thumb?: string,
+): Promise<void> =>
+  addRows(database, {
+    [photoKey(journal, id)]: picture,
+    ...(thumb === undefined ? {} : { [thumbKey(journal, id)]: thumb }),
+  });
+
+export const readThumb = (
+  database: KeyValue,
+  journal: string,
+  id: string,
+): Promise<string | null> => database.getItem(thumbKey(journal, id));
+
+export const writeThumb = (
+  database: KeyValue,
+  journal: string,
+  id: string,
+  thumb: string,
+): Promise<boolean> => putRow(database, thumbKey(journal, id), thumb);
 
 const OLD_KEY = /^photo\/([^/]+)$/;
 const oldKey = (id: string): string => `photo/${id}`;
@@ -32,7 +53,7 @@ export const photoIds = (names: readonly string[], journal: string): string[] =>
     .map((key) => key.slice(keys.photos(journal).length));
 
 export const erasePhoto = (database: KeyValue, journal: string, id: string): Promise<string[]> =>
-  removeRows(database, [photoKey(journal, id)]);
+  removeRows(database, [photoKey(journal, id), thumbKey(journal, id)]);
 
 /** Ids of pictures that lie where all houses' pictures lay together once. */
 export const oldPhotos = (names: readonly string[]): string[] =>

@@ -40,6 +40,6 @@ export {
 export { personNameIn, placeNameIn, placeOf } from './names';
 export { noticed } from './session';
 export { limitWords } from './words';
-export { loadPhoto, storePhoto, takePhoto } from './photos';
+export { loadPhoto, loadThumb, storePhoto, takePhoto } from './photos';
 export { askShops, askWhereItIs, planTheCuts, readLaser, tryChanges, weigh } from './ask';
 export { createStore, type RootState, type Store } from './store';

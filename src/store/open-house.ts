@@ -1,5 +1,5 @@
-import { JOURNAL_VERSION, type JournalEvent } from '../core/journal';
-import { moment, type Moment } from '../core/units';
+import { JOURNAL_VERSION, effectiveEvents, type JournalEvent } from '../core/journal';
+import { dateOf, moment, plainDateSchema, toDayNumber, type Moment } from '../core/units';
 import {
   lastOpened,
   readHouse,
@@ -11,7 +11,7 @@ import {
   type Houses,
 } from '../storage/houses';
 import { JournalDoor } from '../storage/journal';
-import { moveOldPhotos, oldPhotos } from '../storage/photos';
+import { erasePhoto, moveOldPhotos, oldPhotos, photoIds } from '../storage/photos';
 import { TO_SETTLE, ofHouse, readDraft } from '../storage/drafts';
 import type { SetAside } from '../storage/rows';
 import { readSettings } from '../storage/settings';
@@ -87,6 +87,7 @@ export const openCurrent =
       outside.later(async () => {
         await tidy(outside, houses);
         await sealed(outside, door);
+        await sweepDropped(outside, door);
       });
     } catch (cause) {
       const reason = cause instanceof Error ? cause.message : String(cause);
@@ -113,6 +114,24 @@ async function tidy(outside: Outside, houses: Houses): Promise<void> {
     if (oldPhotos(houses.names).length > 0) await sortOldPhotos(outside, houses);
   } catch {
     // Only room is lost.
+  }
+}
+
+/** So long a picture that was taken off can be brought back from the history. */
+const DROPPED_STAYS_DAYS = 30;
+
+/** Removes pictures that were taken off so long ago that nobody brings them back. */
+async function sweepDropped(outside: Outside, door: JournalDoor): Promise<void> {
+  const stored = photoIds(await outside.database.getAllKeys(), door.journal);
+  const shown = door.project?.photos ?? {};
+  const hidden = new Set(stored.filter((id) => !Object.hasOwn(shown, id)));
+  if (hidden.size === 0) return;
+  const today = toDayNumber(dateOf(outside.now()));
+  for (const event of effectiveEvents(await door.readAll())) {
+    if (event.type !== 'photoDropped' || !hidden.has(event.payload.photoId)) continue;
+    const dropped = plainDateSchema.safeParse(event.at.slice(0, 10));
+    if (!dropped.success || today - toDayNumber(dropped.data) <= DROPPED_STAYS_DAYS) continue;
+    await erasePhoto(outside.database, door.journal, event.payload.photoId);
   }
 }
 

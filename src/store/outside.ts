@@ -10,6 +10,7 @@ import type { KeyValue } from '../storage/key-value';
 import type { Locks } from '../storage/locks';
 import type { TabMemory } from '../storage/tab-memory';
 import type { Tabs } from '../storage/tabs';
+import type { Pictures } from '../workers/pictures';
 import type { Planner } from '../workers/planner';
 import type { Zipper } from '../workers/zipper';
 import type { OwnFiles, Room } from './device';
@@ -55,8 +56,7 @@ export type Outside = {
   /** The same moment for the stamp of an event. */
   stampTime(): string;
   newId(): string;
-  /** A picture made small enough to keep, as a data address. Rejects what is no picture. */
-  shrinkPhoto(file: Blob): Promise<string>;
+  pictures: Pictures;
   /** Reads an exported house off the main thread, through the same gate as everywhere. */
   readFile(file: Blob | string): Promise<Result<ReadFile, FileError>>;
   /** The text of the demo house file. */

@@ -1,10 +1,12 @@
 import type { Element, PlaceId } from '../core/house';
 import type { EventBodyOf } from '../core/journal';
 import { dateOf } from '../core/units';
-import { erasePhoto, readPhoto, writePhoto } from '../storage/photos';
+import { erasePhoto, readPhoto, readThumb, writePhoto, writeThumb } from '../storage/photos';
+import type { Kept } from '../workers/pictures';
 import { keep } from './keep';
 import { noticed } from './session';
 import type { Thunk } from './store';
+import { askToLast } from './this-device';
 
 const UNREADABLE =
   'This photo cannot be read. Choose a JPEG, PNG or WebP picture; nothing changed.';
@@ -21,15 +23,15 @@ export const storePhoto =
   async (_dispatch, getState, outside): Promise<StoredPhoto> => {
     const { door } = outside.open;
     if (!door) return { ok: false, message: NO_ROOM };
-    let picture: string;
+    let kept: Kept;
     try {
-      picture = await outside.shrinkPhoto(file);
+      kept = await outside.pictures.keep(file);
     } catch {
       return { ok: false, message: UNREADABLE };
     }
     const id = outside.newId();
     try {
-      await writePhoto(outside.database, door.journal, id, picture);
+      await writePhoto(outside.database, door.journal, id, kept.whole, kept.thumb);
     } catch {
       return { ok: false, message: NO_ROOM };
     }
@@ -55,6 +57,8 @@ export const takePhoto =
     }
     const kept = await dispatch(keep([stored.event], 'Kept the photo.'));
     if (!kept) await stored.forget();
+    // Now people know what the browser should keep.
+    else void dispatch(askToLast()).catch(() => undefined);
     return kept;
   };
 
@@ -66,4 +70,21 @@ export const loadPhoto =
     return door
       ? readPhoto(outside.database, door.journal, id).catch(() => null)
       : Promise.resolve(null);
+  };
+
+/** The small picture for lists; drawn once where it came without, such as from a file. */
+export const loadThumb =
+  (id: string): Thunk<Promise<string | null>> =>
+  async (dispatch, _getState, outside) => {
+    const { door } = outside.open;
+    if (!door) return null;
+    const { database, pictures } = outside;
+    const known = await readThumb(database, door.journal, id).catch(() => null);
+    if (known !== null) return known;
+    const whole = await dispatch(loadPhoto(id));
+    if (whole === null) return null;
+    const thumb = await pictures.thumbOf(whole).catch(() => null);
+    if (thumb === null) return whole;
+    await writeThumb(database, door.journal, id, thumb);
+    return thumb;
   };

@@ -1,11 +1,12 @@
 import Camera from 'lucide-react-native/icons/camera';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Image, Pressable, View } from 'react-native';
 import type { Element, Photo, PlaceId } from '@/core/house';
 import { formatDate } from '@/core/units';
 import {
   keep,
   loadPhoto,
+  loadThumb,
   placeNameIn,
   selectProject,
   selectToday,
@@ -58,36 +59,55 @@ export function Photos({
   );
 }
 
-/** The picture's address once it was read; null while it is not there, or not on this device. */
-function usePicture(id: string): string | null {
+/** The picture's address once it was read, the small one or the whole; null while it is not there, or not on this device. */
+function usePicture(id: string, large: boolean): string | null {
   const dispatch = useAppDispatch();
   const [picture, setPicture] = useState<string | null>(null);
   useEffect(() => {
     let gone = false;
-    void dispatch(loadPhoto(id)).then((found) => {
+    // The small one stands until the whole is there.
+    void dispatch((large ? loadPhoto : loadThumb)(id)).then((found) => {
       if (!gone) setPicture(found);
     });
     return () => {
       gone = true;
     };
-  }, [dispatch, id]);
+  }, [dispatch, id, large]);
   return picture;
 }
 
-/** A picture by its id, larger at a tap. */
-export function PictureOf({ id, about }: { id: string; about: string }) {
-  const picture = usePicture(id);
+const SMALL = { width: 64, height: 48 };
+const LARGE = { width: 320, height: 240 };
+
+/** A picture by its id, larger at a tap; `children` stand under the large one. */
+export function PictureOf({
+  id,
+  about,
+  children,
+}: {
+  id: string;
+  about: string;
+  children?: ReactNode;
+}) {
   const [large, setLarge] = useState(false);
-  if (picture === null) return <Note>{`${about}: its photo is not on this device`}</Note>;
-  const size = large ? { width: 320, height: 240 } : { width: 64, height: 48 };
+  const picture = usePicture(id, large);
+  if (picture === null) return <Note>{`${about}: not on this device`}</Note>;
   return (
-    <Pressable
-      role="button"
-      aria-label={`${large ? 'Smaller' : 'Larger'}: ${about}`}
-      onPress={() => setLarge(!large)}
-    >
-      <Image source={{ uri: picture }} style={size} resizeMode="cover" aria-label={about} />
-    </Pressable>
+    <View className="gap-1">
+      <Pressable
+        role="button"
+        aria-label={`${large ? 'Smaller' : 'Larger'}: ${about}`}
+        onPress={() => setLarge(!large)}
+      >
+        <Image
+          source={{ uri: picture }}
+          style={large ? LARGE : SMALL}
+          resizeMode="cover"
+          aria-label={about}
+        />
+      </Pressable>
+      {large ? children : null}
+    </View>
   );
 }
 
@@ -95,21 +115,10 @@ function OnePhoto({ photo, removable }: { photo: Photo; removable: boolean }) {
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
-  const picture = usePicture(photo.id);
-  const [large, setLarge] = useState(false);
   const words = `${photo.element ?? 'photo'}, ${placeNameIn(project, photo.placeId)}, ${formatDate(photo.on, today)}`;
-  if (picture === null) return <Note>{`${words}: not on this device`}</Note>;
-  const size = large ? { width: 320, height: 240 } : { width: 64, height: 48 };
   return (
-    <View className="gap-1">
-      <Pressable
-        role="button"
-        aria-label={`${large ? 'Smaller' : 'Larger'}: ${words}`}
-        onPress={() => setLarge(!large)}
-      >
-        <Image source={{ uri: picture }} style={size} resizeMode="cover" aria-label={words} />
-      </Pressable>
-      {large && removable ? (
+    <PictureOf id={photo.id} about={words}>
+      {removable ? (
         <Button
           look="quiet"
           className="self-start"
@@ -124,6 +133,6 @@ function OnePhoto({ photo, removable }: { photo: Photo; removable: boolean }) {
           }
         />
       ) : null}
-    </View>
+    </PictureOf>
   );
 }

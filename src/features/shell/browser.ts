@@ -5,6 +5,7 @@ import { browserDatabase } from '@/storage/key-value';
 import { browserLocks } from '@/storage/locks';
 import { browserTabMemory } from '@/storage/tab-memory';
 import { browserTabs } from '@/storage/tabs';
+import { workerPictures } from '@/workers/pictures';
 import { workerPlanner } from '@/workers/planner';
 import { workerZipper } from '@/workers/zipper';
 import { browserOwnFiles } from './own-files';
@@ -24,23 +25,6 @@ function newId(): string {
   if ('randomUUID' in crypto) return crypto.randomUUID();
   const bytes = (crypto as Crypto).getRandomValues(new Uint8Array(16));
   return [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
-}
-
-const LONGEST_SIDE = 1_280;
-const QUALITY = 0.8;
-
-/** Draws the picture smaller, as a phone's twelve million dots are more than a browser's database should hold. */
-async function shrinkPhoto(file: Blob): Promise<string> {
-  const picture = await createImageBitmap(file);
-  const scale = Math.min(1, LONGEST_SIDE / Math.max(picture.width, picture.height));
-  const canvas = document.createElement('canvas');
-  canvas.width = Math.max(1, Math.round(picture.width * scale));
-  canvas.height = Math.max(1, Math.round(picture.height * scale));
-  const drawing = canvas.getContext('2d');
-  if (!drawing) throw new Error('this browser cannot draw');
-  drawing.drawImage(picture, 0, 0, canvas.width, canvas.height);
-  picture.close();
-  return canvas.toDataURL('image/jpeg', QUALITY);
 }
 
 async function fetchDemo(): Promise<string> {
@@ -87,7 +71,7 @@ export function createBrowserStore() {
     now: () => momentOf(new Date()),
     stampTime: () => localStamp(new Date()),
     newId,
-    shrinkPhoto,
+    pictures: workerPictures(),
     readFile: async (file) => {
       const read = await planner.readFile(file);
       return read?.ok ? read.value : fail({ code: 'broken', path: 'file', reason: 'no answer' });
