@@ -167,3 +167,29 @@ for (const piece of ['index-', '_layout-', 'today-']) {
     await expect(page.getByRole('heading', { level: 1 })).toContainText('today');
   });
 }
+
+test('a browser that keeps nothing is told so in plain words, and nothing is pretended', async ({
+  page,
+  served,
+}) => {
+  await page.addInitScript(() => {
+    Object.defineProperty(window, 'indexedDB', { value: undefined });
+  });
+  await page.goto(`${served.origin}/welcome`);
+  await expect(page.getByRole('alert')).toContainText('This browser lets the page keep nothing');
+  await page.getByRole('button', { name: 'Open the demo house' }).click();
+  await expect(page.getByText('The demo house could not be kept here.')).toBeVisible();
+});
+
+test('a page over plain http from another machine says what it lacks', async ({ page, served }) => {
+  await page.addInitScript(() => {
+    Object.defineProperty(window, 'isSecureContext', { value: false });
+    Object.defineProperty(crypto, 'randomUUID', { value: undefined });
+  });
+  await page.goto(`${served.origin}/welcome`);
+  await expect(page.getByText('This page came over plain http')).toBeVisible();
+  const porch = await openDemo(page, served);
+  await porch.keep('note said over plain http');
+  await porch.go('Settings');
+  await expect(page.getByText('not possible here')).toBeVisible();
+});

@@ -217,7 +217,7 @@ export function testOutside(
     zipper: (entries) => packed(entries),
     ownFiles: { watch: () => undefined, takeNewest: () => undefined },
     room: {
-      measure: () => Promise.resolve({ space: null, lasts: null }),
+      measure: () => Promise.resolve({ space: null, lasts: null, keeps: true }),
       askToLast: () => Promise.resolve(false),
     },
     planner: fakePlanner(),

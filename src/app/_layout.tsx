@@ -2,8 +2,14 @@ import '../global.css';
 import { Slot } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
-import { BuildNotice, ScreenFailed, ThemeRoot, createBrowserStore } from '@/features/shell';
-import { openCurrent, watchOwnFiles } from '@/store';
+import {
+  BuildNotice,
+  KeepsNothing,
+  ScreenFailed,
+  ThemeRoot,
+  createBrowserStore,
+} from '@/features/shell';
+import { measureRoom, openCurrent, watchOwnFiles } from '@/store';
 
 /** Round every screen, and round all that stands about them: never a white page. */
 export const unstable_settings = { screenErrorBoundary: ScreenFailed };
@@ -14,10 +20,12 @@ export default function RootLayout() {
   useEffect(() => {
     void store.dispatch(openCurrent());
     store.dispatch(watchOwnFiles());
+    void store.dispatch(measureRoom());
   }, [store]);
   return (
     <Provider store={store}>
       <ThemeRoot>
+        <KeepsNothing />
         <BuildNotice />
         <Slot />
       </ThemeRoot>

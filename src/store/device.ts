@@ -27,15 +27,20 @@ export type DeviceState = {
   space: Space | null;
   /** Whether the browser has promised not to clear what is stored. */
   lasts: boolean | null;
+  /** False where the browser keeps nothing at all of this page; null until that was tried. */
+  keeps: boolean | null;
   /** Whether the open house has things that two phones both spoke of, to be settled by hand. */
   toSettle: boolean;
 };
+
+type Measured = Pick<DeviceState, 'space' | 'lasts' | 'keeps'>;
 
 const initialState: DeviceState = {
   offline: 'storing',
   build: 'newest',
   space: null,
   lasts: null,
+  keeps: null,
   toSettle: false,
 };
 
@@ -52,7 +57,8 @@ export const device = createSlice({
     settlingTold: (state, { payload }: PayloadAction<boolean>) => {
       state.toSettle = payload;
     },
-    spaceTold: (state, { payload }: PayloadAction<Pick<DeviceState, 'space' | 'lasts'>>) => {
+    spaceTold: (state, { payload }: PayloadAction<Measured>) => {
+      state.keeps = payload.keeps;
       state.space = payload.space;
       state.lasts = payload.lasts;
     },
@@ -70,7 +76,7 @@ export type OwnFiles = {
 
 /** The browser's storage: how full it is, and whether it lasts. */
 export type Room = {
-  measure(): Promise<Pick<DeviceState, 'space' | 'lasts'>>;
+  measure(): Promise<Measured>;
   /** Asks the browser to keep what is stored; true when it promised. */
   askToLast(): Promise<boolean>;
 };

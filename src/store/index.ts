@@ -28,6 +28,7 @@ export {
   selectOpenFirst,
   selectPlaces,
   selectPlan,
+  selectPlanIsBehind,
   selectPlanning,
   selectProject,
   selectSession,

@@ -14,6 +14,9 @@ export const useAppSelector: TypedUseSelectorHook<RootState> = useSelector;
 export const selectDevice = (state: RootState) => state.device;
 export const selectSession = (state: RootState) => state.session;
 export const selectPlanning = (state: RootState) => state.planning;
+/** Whether the jobs of the house as it is now are not known yet; a first plan of it is on its way. */
+export const selectPlanIsBehind = ({ planning, session }: RootState): boolean =>
+  planning.working && planning.forRevision !== session.revision;
 export const selectToday = (state: RootState) => dateOf(state.session.now);
 export const selectForecast = (state: RootState) => state.planning.forecast;
 export const selectPlan = (state: RootState) => state.planning.forecast?.plan ?? null;

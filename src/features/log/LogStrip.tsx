@@ -8,6 +8,7 @@ import {
   freshId,
   keep,
   limitWords,
+  selectPlanIsBehind,
   selectProject,
   selectToday,
   takePhoto,
@@ -93,7 +94,9 @@ export function LogStrip({ loadReader }: { loadReader: () => Promise<LineReader>
     }
     setKeeping(false);
   };
-  const keepWhenRead = useWhenRead(keeping || isLoading || line.isBehind, keepLine);
+  // Read by the jobs of a moment ago, a line would be asked about what is clear now.
+  const isBehind = useAppSelector(selectPlanIsBehind) || line.isBehind;
+  const keepWhenRead = useWhenRead(keeping || isLoading || isBehind, keepLine);
   const hasRoom = line.entries.some((entry) => 'placeId' in entry && entry.placeId !== null);
 
   return (

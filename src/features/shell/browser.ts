@@ -22,7 +22,7 @@ function localStamp(date: Date): string {
 
 /** A fresh id; on a page that is not secure the browser makes none itself, only the numbers for it. */
 function newId(): string {
-  if ('randomUUID' in crypto) return crypto.randomUUID();
+  if (typeof (crypto as Partial<Crypto>).randomUUID === 'function') return crypto.randomUUID();
   const bytes = (crypto as Crypto).getRandomValues(new Uint8Array(16));
   return [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 }

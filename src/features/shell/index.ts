@@ -1,6 +1,7 @@
 export { BuildNotice } from './BuildNotice';
 export { Frame } from './Frame';
 export { HouseGate } from './HouseGate';
+export { KeepsNothing } from './KeepsNothing';
 export { Page, useHouseHead } from './Page';
 export { PlanState } from './PlanState';
 export { ScreenFailed } from './ScreenFailed';

@@ -1,7 +1,14 @@
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { useRouter } from 'expo-router';
-import { openDemo, selectSession, switchHouse, useAppDispatch, useAppSelector } from '@/store';
+import {
+  openDemo,
+  selectDevice,
+  selectSession,
+  switchHouse,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
 import { Body, BoardKey, Button, ButtonLink, Note, PageTitle, Section } from '@/ui';
 
 /** The first thing anybody sees: start a house, or look at the demo. */
@@ -9,6 +16,7 @@ export function WelcomeScreen() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const { houses } = useAppSelector(selectSession);
+  const { keeps, offline } = useAppSelector(selectDevice);
   const [failed, setFailed] = useState(false);
   const showDemo = async () => {
     const opened = await dispatch(openDemo()).catch(() => ({ ok: false as const }));
@@ -37,7 +45,9 @@ export function WelcomeScreen() {
           </Note>
           {failed ? (
             <Body role="alert" className="text-brick">
-              The demo house could not be loaded. Check that the server still runs and try again.
+              {keeps === false
+                ? 'The demo house could not be kept here.'
+                : 'The demo house could not be loaded. Check that the server still runs and try again.'}
             </Body>
           ) : null}
         </View>
@@ -57,6 +67,12 @@ export function WelcomeScreen() {
           <BoardKey states={['done', 'in-hand', 'ready', 'setting', 'held', 'arrives', 'later']} />
         </Section>
         <Note>Everything stays in this browser and in the files you export. No account.</Note>
+        {offline === 'not-secure' ? (
+          <Note>
+            This page came over plain http: it works while its server answers, and the browser keeps
+            no copy for the cellar. The README says how a phone gets it over https.
+          </Note>
+        ) : null}
       </View>
     </ScrollView>
   );
