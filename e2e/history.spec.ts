@@ -62,3 +62,23 @@ test('what was said is taken back where it shows, after a reload too', async ({ 
   await floor.getByRole('button', { name: /^Close/ }).click();
   await expect(floor).toHaveText(before ?? '');
 });
+
+test('a decision is taken back with what was chosen by it, from where it is written', async ({
+  porch,
+  page,
+}) => {
+  await porch.openDemo();
+  await porch.visit('/compare/one?id=path');
+  await porch.press('Choose: room by room');
+  await expect(page.getByText('Decided: room by room.')).toBeVisible();
+  await page.reload();
+  const back = page.getByRole('button', { name: /^Take the decision back/ });
+  await back.click();
+  await expect(page.getByText('Nothing else hangs on it.')).toBeVisible();
+  await porch.press('Yes, take it back');
+  await expect(back).toBeHidden();
+  // The way that was chosen by it went with it.
+  await porch.visit('/history');
+  const act = page.getByRole('main').getByRole('group', { name: /^Way through the house: rooms/ });
+  await expect(act.first()).toContainText('taken back');
+});

@@ -4,7 +4,7 @@ import { ROOT, bin, digestOf, install, isFresh, mustRun, stamp } from './lib.mjs
 
 const DIST = join(ROOT, 'dist');
 const SOURCES = [
-  'tools/dist',
+  'tools/finish',
   'index.ts',
   'src',
   'public',
@@ -31,7 +31,7 @@ export function build() {
       NODE_ENV: 'production',
     },
   });
-  mustRun('node', [join(ROOT, 'tools/dist/finish.mjs'), ROOT, DIST]);
+  mustRun('node', [join(ROOT, 'tools/finish/all.mjs'), ROOT, DIST]);
   stamp('build', digest);
 }
 

@@ -26,10 +26,25 @@ export const tryTakingBack =
 export const takeBack = (act: Pick<Act, 'events'>, what: string): Thunk<Promise<boolean>> =>
   keep(undosOf(act), what);
 
-/** The event that stands for the thing it is about, whatever its age; undefined where none does. */
+/** Something of the journal: what was last said of a thing, or what made it. */
+export type Which = { about: string } | { made: string };
+
+const isMaker = (event: JournalEvent, id: string): boolean =>
+  subjectOf(event) === null && (event.payload as { id?: unknown }).id === id;
+
+/**
+ * What stands of a thing, whatever its age: the event that settles it, or the whole act that made it, with what was
+ * kept in one go with it. Undefined where nothing of it stands.
+ */
 export const findStanding =
-  (about: string): Thunk<Promise<JournalEvent | undefined>> =>
+  (which: Which): Thunk<Promise<Pick<Act, 'events'> | undefined>> =>
   async (dispatch) => {
-    const { events } = await dispatch(readHistory());
-    return effectiveEvents(events).findLast((event) => subjectOf(event) === about);
+    const { events, acts } = await dispatch(readHistory());
+    if ('made' in which) {
+      return acts.find(
+        (act) => act.stands && act.events.some((event) => isMaker(event, which.made)),
+      );
+    }
+    const last = effectiveEvents(events).findLast((event) => subjectOf(event) === which.about);
+    return last && { events: [last] };
   };

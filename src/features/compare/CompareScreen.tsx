@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import { comparisonsOf, type ComparisonKind } from '@/core/compare';
 import { formatDate, formatMinutes, formatMoney } from '@/core/units';
+import { TakeBack } from '@/features/history';
 import { Questions } from '@/features/questions';
 import { Page, PlanState } from '@/features/shell';
 import { selectPlan, selectProject, selectToday, useAppSelector } from '@/store';
@@ -78,7 +79,9 @@ function Decided() {
             .filter(Boolean)
             .join(' · ')}
           figure={formatDate(on, today)}
-        />
+        >
+          <TakeBack made={id} what={`the decision, ${question}`} label="Take the decision back" />
+        </Slip>
       ))}
     </Section>
   );

@@ -1,24 +1,24 @@
 import { useState } from 'react';
-import { thingsIn, type Names, type TakenBack } from '@/core/history';
-import type { JournalEvent } from '@/core/journal';
+import { thingsIn, type Act, type Names, type TakenBack } from '@/core/history';
 import { noticed, useAppDispatch } from '@/store';
-import { findStanding, readHistory, takeBack, tryTakingBack } from '@/store/history';
+import { findStanding, readHistory, takeBack, tryTakingBack, type Which } from '@/store/history';
 import { Button } from '@/ui';
 import { useNames } from './useNames';
 import { WhatGoes } from './WhatGoes';
 
-type Asked = { event: JournalEvent; taken: TakenBack; names: Names };
+type Asked = { act: Pick<Act, 'events'>; taken: TakenBack; names: Names };
 
 const NOT_FOUND = 'Not kept: nothing of that stands any more. The history of changes shows why.';
 
-/** Takes back, where it shows, what was last said of one thing; however long ago. */
+/**
+ * Takes back, where it shows, what was last said of one thing, or what made it; however long ago. A thing is named as the
+ * history names it: `about="element/back-bed/walls"`, or by the id it was made with.
+ */
 export function TakeBack({
-  about,
   what,
   label = 'Take it back',
-}: {
-  /** The thing as the history names it, such as `element/back-bed/walls`. */
-  about: string;
+  ...which
+}: Which & {
   /** What was said, for those who hear the button. */
   what: string;
   label?: string;
@@ -27,14 +27,14 @@ export function TakeBack({
   const plain = useNames();
   const [asked, setAsked] = useState<Asked | null>(null);
   const ask = async () => {
-    const event = await dispatch(findStanding(about));
-    if (!event) {
+    const act = await dispatch(findStanding(which));
+    if (!act) {
       dispatch(noticed(NOT_FOUND));
       return;
     }
     const { events } = await dispatch(readHistory());
-    const taken = await dispatch(tryTakingBack({ events: [event] }));
-    setAsked({ event, taken, names: { ...plain, thing: thingsIn(events, plain) } });
+    const taken = await dispatch(tryTakingBack(act));
+    setAsked({ act, taken, names: { ...plain, thing: thingsIn(events, plain) } });
   };
   if (!asked) {
     return (
@@ -53,7 +53,7 @@ export function TakeBack({
       names={asked.names}
       label="Yes, take it back"
       onYes={() =>
-        void dispatch(takeBack({ events: [asked.event] }, `Took back: ${what}.`)).then(
+        void dispatch(takeBack(asked.act, `Took back: ${what}.`)).then(
           (kept) => kept && setAsked(null),
         )
       }

@@ -9,7 +9,7 @@ function hindrance(): 'not-secure' | 'not-possible' | undefined {
   return 'serviceWorker' in navigator ? undefined : 'not-possible';
 }
 
-/** The service worker that `tools/dist/offline.mjs` writes: it stores all files, and a new build waits until taken. */
+/** The service worker that `tools/finish/offline.mjs` writes: it stores all files, and a new build waits until taken. */
 export function browserOwnFiles(): OwnFiles {
   const worker = hindrance() ? null : new Workbox('/sw.js');
   let isTaking = false;

@@ -1,0 +1,13 @@
+import { cpSync, mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { packFonts } from './fonts.mjs';
+import { writeServiceWorker } from './offline.mjs';
+import { packTexts } from './pack.mjs';
+
+/** What the exported app still lacks: demo house, fonts, service worker, packed texts; in this order. */
+const [root, dist] = process.argv.slice(2);
+mkdirSync(join(dist, 'demo'), { recursive: true });
+cpSync(join(root, 'demo', 'house.json'), join(dist, 'demo', 'house.json'));
+await packFonts(root, dist);
+await writeServiceWorker(dist);
+await packTexts(dist);
