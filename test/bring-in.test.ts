@@ -4,7 +4,7 @@ import { readHistory } from '../src/store/history';
 import type { EventBodyOf } from '../src/core/journal';
 import { plainDate } from '../src/core/units';
 import { evening, fileOf, keepEvenings, linesOf, opened, projectOf, start } from './life';
-import { TestDatabase } from './outside';
+import { TestDatabase, TestDevice } from './outside';
 
 /** The fake reader of files reads texts: a blob of one is read as the text it is. */
 const fileFrom = async (store: Store): Promise<Blob> => (await fileOf(store)) as unknown as Blob;
@@ -84,9 +84,11 @@ describe('what is new on the other phone', () => {
     const { one, two, device } = await twoPhones();
     await keepEvenings(one, 1, 3);
     await one.dispatch(takePhoto(new Blob(['picture']), 'a' as never, null));
+    await one.dispatch(takePhoto(new Blob(['picture two']), 'a' as never, null));
     const file = await fileFrom(one);
     const before = await fileOf(two);
-    for (const at of [0, 1]) {
+    // The first picture, the second, or the events.
+    for (const at of [0, 1, 2]) {
       const first = device.writes;
       device.refuses = (nth) => (nth === first + at ? 'nothing' : null);
       expect(await two.dispatch(bringInNew(file))).toEqual({
@@ -97,8 +99,27 @@ describe('what is new on the other phone', () => {
       expect((await device.getAllKeys()).filter((key) => key.startsWith('photo/'))).toEqual([]);
     }
     device.refuses = () => null;
-    expect(await two.dispatch(bringInNew(file))).toMatchObject({ value: { acts: 4, photos: 1 } });
-    expect((await two.dispatch(readHistory())).acts).toHaveLength(5);
+    expect(await two.dispatch(bringInNew(file))).toMatchObject({ value: { acts: 5, photos: 2 } });
+    expect((await two.dispatch(readHistory())).acts).toHaveLength(6);
+  });
+
+  it('goes into no journal that another tab has put aside', async () => {
+    const device = new TestDevice(new TestDatabase());
+    const one = await opened(device, 'a');
+    await start(one);
+    const text = await fileOf(one);
+    const other = await opened(new TestDatabase(), 'b');
+    await other.dispatch(importHouse(text));
+    await keepEvenings(other, 1, 1);
+    // The other tab replaces the house; this one was not told yet.
+    const tab = await opened(device.database, 'c');
+    await tab.dispatch(importHouse(text, { replace: true }));
+    expect(await one.dispatch(bringInNew(await fileFrom(other)))).toEqual({
+      ok: false,
+      error: { code: 'refused' },
+    });
+    expect(one.getState().session.lost).toBe('replaced');
+    expect(await fileOf(tab)).toBe(text);
   });
 
   it('a file of another house under the same name is not brought in', async () => {

@@ -21,9 +21,9 @@ import { photoIds, writePhoto, erasePhoto } from '../storage/photos';
 import type { ImportError } from './houses';
 import { settlingTold } from './device';
 import { loadDraft, saveDraft } from './keep';
-import { openCurrent, photosIn } from './open-house';
+import { openCurrent, photosIn, provenOpen } from './open-house';
 import type { Outside, ReadFile } from './outside';
-import { houseChanged } from './session';
+import { houseChanged, houseLost } from './session';
 import type { Thunk } from './store';
 
 /** What a file of a house that is here already would add, and what of here it lacks. */
@@ -83,22 +83,21 @@ export const compareFile =
 
 export type BroughtIn = { acts: number; photos: number; unsettled: number };
 
-/** Pictures that only the file has, and that the united journal speaks of; those that landed, should the rest fail. */
+/** Keeps the pictures that only the file has and the united journal speaks of; `landed` names them as they land. */
 async function writeNewPhotos(
   { database, pause }: Outside,
   journal: string,
   file: ReadFile,
   spoken: ReadonlySet<string>,
-): Promise<string[]> {
+  landed: string[],
+): Promise<void> {
   const here = new Set(photoIds(await database.getAllKeys(), journal));
-  const landed: string[] = [];
   for (const [id, picture] of file.photos) {
     if (here.has(id) || !spoken.has(id)) continue;
     await writePhoto(database, journal, id, picture);
     landed.push(id);
     await pause();
   }
-  return landed;
 }
 
 /**
@@ -114,16 +113,23 @@ export const bringInNew =
     if (getState().session.current?.id !== projectId) await dispatch(openCurrent(projectId));
     return outside.inTurn(async () => {
       const { door } = outside.open;
-      if (!door || getState().session.current?.id !== projectId) return fail({ code: 'refused' });
+      const { current } = getState().session;
+      if (!door || current?.id !== projectId) return fail({ code: 'refused' });
+      // Into a journal that is no longer the house's it would be brought in for nobody.
+      const turned = await provenOpen(outside, current);
+      if (turned !== null) {
+        if (turned !== 'refused') dispatch(houseLost(turned));
+        return fail({ code: 'refused' });
+      }
       await door.catchUp();
       const here = await door.readAll();
       const there = read.value.events.flat();
       if (!isSameHouse(here, there)) return fail({ code: 'other-house' });
       const { theirs } = differenceOf(here, there);
       const spoken = new Set(photosIn(unite(here, there)));
-      let photos: string[] = [];
+      const photos: string[] = [];
       try {
-        photos = await writeNewPhotos(outside, door.journal, read.value, spoken);
+        await writeNewPhotos(outside, door.journal, read.value, spoken, photos);
         const rows = await door.takeIn(theirs, read.value.unread, outside.newId);
         outside.tabs.tell({ kind: 'grew', houseId: projectId, journal: door.journal, rows });
       } catch {
