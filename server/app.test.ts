@@ -1,8 +1,11 @@
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { relative } from 'node:path';
 import { brotliCompressSync, brotliDecompressSync, gunzipSync, gzipSync } from 'node:zlib';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { text } from 'node:stream/consumers';
 import { createApp } from './app';
 import { takenWords, whoIsThere } from './taken';
 
@@ -104,6 +107,16 @@ describe('a port that is taken', () => {
       expect(await whoIsThere(origin)).toBe(who);
       close();
     }
+  });
+
+  it('ends a second start with words, and the first goes on', async () => {
+    const [origin, close] = await answering('<html>');
+    const env = { ...process.env, PORT: new URL(origin).port };
+    const second = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { env });
+    const [said, [code]] = await Promise.all([text(second.stderr), once(second, 'exit')]);
+    expect(said).toContain('is taken by another program');
+    expect(code).toBe(1);
+    close();
   });
 
   it('is said with the way on, and nobody is moved to another port unasked', () => {

@@ -1,18 +1,27 @@
+import http from 'node:http';
+import https from 'node:https';
+import { json } from 'node:stream/consumers';
+
 /** Who has the port: a Fresh Porch that runs already, or some other program. */
 export type Who = 'us' | 'other';
 
 const LONGEST_MS = 3_000;
 
-/** Asks whoever answers at `origin` whether it is a Fresh Porch. */
-export async function whoIsThere(origin: string): Promise<Who> {
-  try {
-    const answer = await fetch(`${origin}/api/health`, { signal: AbortSignal.timeout(LONGEST_MS) });
-    const read = (await answer.json()) as { is?: unknown };
-    return read.is === 'fresh-porch' ? 'us' : 'other';
-  } catch {
-    return 'other';
-  }
-}
+/** Asks whoever answers at `origin` whether it is a Fresh Porch; a certificate of one's own is no hindrance. */
+export const whoIsThere = (origin: string): Promise<Who> =>
+  new Promise((resolve) => {
+    const { get } = origin.startsWith('https:') ? https : http;
+    const options = { rejectUnauthorized: false, timeout: LONGEST_MS };
+    const asked = get(`${origin}/api/health`, options, (answer) => {
+      void json(answer)
+        .catch(() => ({}))
+        .then((read) => {
+          resolve((read as { is?: unknown }).is === 'fresh-porch' ? 'us' : 'other');
+        });
+    });
+    asked.on('timeout', () => asked.destroy());
+    asked.on('error', () => resolve('other'));
+  });
 
 /** What is said when the port is taken, and the way on. */
 export const takenWords = (who: Who, origin: string, port: number): string =>

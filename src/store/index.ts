@@ -39,7 +39,7 @@ export {
   useAppSelector,
 } from './selectors';
 export { personNameIn, placeNameIn, placeOf } from './names';
-export { noticed } from './session';
+export { noticed, toldOf } from './session';
 export { limitWords } from './words';
 export { loadPhoto, loadThumb, storePhoto, takePhoto } from './photos';
 export { askShops, askWhereItIs, planTheCuts, readLaser, tryChanges, weigh } from './ask';

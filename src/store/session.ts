@@ -31,6 +31,8 @@ export type SessionState = {
   undoable: Undoable | null;
   /** A sentence about something that could not be kept or read; shown until dismissed. */
   notice: string | null;
+  /** What came of something asked for, when nothing went wrong. */
+  told: string | null;
   settings: Settings;
 };
 
@@ -46,6 +48,7 @@ const initialState: SessionState = {
   lost: null,
   undoable: null,
   notice: null,
+  told: null,
   settings: { theme: 'system' },
 };
 
@@ -116,6 +119,9 @@ export const session = createSlice({
     noticed: (state, { payload }: PayloadAction<string | null>) => {
       state.notice = payload;
     },
+    toldOf: (state, { payload }: PayloadAction<string | null>) => {
+      state.told = payload;
+    },
     settingsRead: (state, { payload }: PayloadAction<Settings>) => {
       state.settings = payload;
     },
@@ -133,5 +139,6 @@ export const {
   undoOffered,
   clockRead,
   noticed,
+  toldOf,
   settingsRead,
 } = session.actions;

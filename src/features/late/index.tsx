@@ -6,7 +6,9 @@ type Screens = typeof import('./screens');
 type PropsOf<K extends keyof Screens> =
   Screens[K] extends ComponentType<infer P extends object> ? P : never;
 
-const fetchLateScreens = (): Promise<Screens> => import('./screens');
+let fetched: Screens | null = null;
+
+const fetchLateScreens = async (): Promise<Screens> => (fetched ??= await import('./screens'));
 
 /** What reads the lines of the strip comes with the screens: it shares the steps of the trade with them. */
 export const loadReader = async (): Promise<Screens['lineReader']> =>
@@ -29,11 +31,12 @@ export function useLateScreensAhead(): void {
  * and they share the steps of the trade, the takeoff and the forms (docs/decisions/020).
  */
 export function lateScreen<K extends keyof Screens>(name: K): ComponentType<PropsOf<K>> {
-  const Screen = lazy(async () => ({
-    // Each screen has the props of its own name; the table of screens cannot say so.
-    default: (await fetchLateScreens())[name] as unknown as ComponentType<object>,
-  }));
+  // Each screen has the props of its own name; the table of screens cannot say so.
+  const screenOf = (screens: Screens) => screens[name] as unknown as ComponentType<object>;
+  const Fetched = lazy(async () => ({ default: screenOf(await fetchLateScreens()) }));
   return inSlices<PropsOf<K>>(function Late(props) {
+    // React waits a while before it draws what was lazy: what is here already is not.
+    const [Screen] = useState(() => (fetched ? screenOf(fetched) : Fetched));
     return (
       <Suspense fallback={<Opening />}>
         <Screen {...(props as object)} />

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { countWords } from '@/core/units';
 import { pickFile } from '@/features/photo';
-import { importHouse, noticed, useAppDispatch, type ImportError } from '@/store';
+import { importHouse, noticed, toldOf, useAppDispatch, type ImportError } from '@/store';
 import { bringInNew, compareFile, type Comparison } from '@/store/bring-in';
 import { Body, Button, Note, Section } from '@/ui';
 import { HereAlready } from './HereAlready';
@@ -53,7 +53,7 @@ export function ImportCard() {
     const { acts, photos, unsettled } = brought.value;
     setHere(null);
     dispatch(
-      noticed(
+      toldOf(
         acts + photos === 0
           ? 'There was nothing new in the file.'
           : `Brought in: ${countWords(acts, 'change')}${photos > 0 ? ` and ${countWords(photos, 'photo')}` : ''}.`,

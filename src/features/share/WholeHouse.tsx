@@ -17,16 +17,19 @@ export function WholeHouse({ stem }: { stem: string }) {
   const dispatch = useAppDispatch();
   const [written, setWritten] = useState<number | null>(null);
   const [failed, setFailed] = useState(false);
+  const [ready, setReady] = useState<File | null>(null);
   const writing = useRef<AbortController | null>(null);
+  const share = async (file: File) => setReady((await shareFile(file)) ? null : file);
   const write = async (as: As) => {
     const controller = new AbortController();
     writing.current = controller;
     setFailed(false);
+    setReady(null);
     setWritten(0);
     const how = { onProgress: setWritten, signal: controller.signal };
     try {
       const blob = await dispatch(as === 'json' ? exportHouse(how) : exportZip(how));
-      if (as === 'share') await shareFile(zipFile(`${stem}.zip`, [blob]));
+      if (as === 'share') await share(zipFile(`${stem}.zip`, [blob]));
       else download(`${stem}.${as}`, blob);
     } catch {
       setFailed(!controller.signal.aborted);
@@ -61,6 +64,16 @@ export function WholeHouse({ stem }: { stem: string }) {
         <View role="status" className="flex-row items-center gap-3">
           <Note>{`Writing the file: ${Math.round(written * 100)}%`}</Note>
           <Button look="quiet" label="Stop writing" onPress={() => writing.current?.abort()} />
+        </View>
+      ) : null}
+      {ready ? (
+        <View role="status" className="flex-row flex-wrap items-center gap-3">
+          <Note>The file is ready.</Note>
+          <Button
+            look="main"
+            label="Send it now"
+            onPress={() => void share(ready).catch(() => setFailed(true))}
+          />
         </View>
       ) : null}
       {failed ? (

@@ -21,9 +21,17 @@ export const fileStem = (name: string): string =>
 export const canShare = (file: File): boolean =>
   typeof navigator.canShare === 'function' && navigator.canShare({ files: [file] });
 
-/** Offers a file to the browser's sheet. That somebody closes it is no fault. */
-export async function shareFile(file: File): Promise<void> {
-  await navigator.share({ files: [file] }).catch((cause: unknown) => {
-    if (!(cause instanceof DOMException && cause.name === 'AbortError')) throw cause;
-  });
+/**
+ * Offers a file to the browser's sheet; false when the browser wants another tap first, because the last one is too
+ * long ago. That somebody closes the sheet is no fault.
+ */
+export async function shareFile(file: File): Promise<boolean> {
+  try {
+    await navigator.share({ files: [file] });
+  } catch (cause: unknown) {
+    const name = cause instanceof DOMException ? cause.name : '';
+    if (name === 'NotAllowedError') return false;
+    if (name !== 'AbortError') throw cause;
+  }
+  return true;
 }

@@ -6,6 +6,7 @@ import {
   reopen,
   selectDevice,
   selectSession,
+  toldOf,
   undoLast,
   useAppDispatch,
   useAppSelector,
@@ -18,7 +19,7 @@ const BAR = 'flex-row flex-wrap items-center gap-2 border-t border-line px-4 py-
 export function Notices() {
   const dispatch = useAppDispatch();
   const path = usePathname();
-  const { undoable, notice, setAside, lost } = useAppSelector(selectSession);
+  const { undoable, notice, told, setAside, lost } = useAppSelector(selectSession);
   const { toSettle } = useAppSelector(selectDevice);
   return (
     <View className="print:hidden">
@@ -41,6 +42,12 @@ export function Notices() {
         <View role="alert" className={`${BAR} bg-brick-pale`}>
           <Body className="min-w-0 flex-1">{notice}</Body>
           <Button label="Close" look="quiet" onPress={() => dispatch(noticed(null))} />
+        </View>
+      ) : null}
+      {told ? (
+        <View role="status" className={`${BAR} bg-porch`}>
+          <Body className="min-w-0 flex-1">{told}</Body>
+          <Button label="Close" look="quiet" onPress={() => dispatch(toldOf(null))} />
         </View>
       ) : null}
       {undoable ? (
