@@ -16,6 +16,12 @@ module.exports = {
       'The core may import zod, immer for its reductions, fflate for its zip, and nothing else.',
     ),
     outside(
+      'owners-live-by-their-own-dice',
+      { path: '^src/core/testing/owners/(life|population)' },
+      { pathNot: ['^src/core/testing/owners/', '^src/core/(units|random)'] },
+      'Owners who check the forecast know nothing of how it is made (docs/decisions/033).',
+    ),
+    outside(
       'ui-knows-no-domain',
       { path: '^src/ui' },
       { path: '^src/(core|store|storage|workers|features|app)' },

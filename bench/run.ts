@@ -8,6 +8,7 @@ import { NOW, forecastRow, planningRows } from './planning';
 import { ageRows } from './age';
 import { blockingRows } from './blocking';
 import { cuttingRows } from './cutting';
+import { ownersRows } from './owners';
 import { schedulingRows } from './scheduling';
 
 const RUNS = 5;
@@ -40,7 +41,7 @@ if (demo.ok) {
   rows.push(...eveningRows(project));
 }
 
-rows.push(...cuttingRows(), ...schedulingRows());
+rows.push(...cuttingRows(), ...schedulingRows(), ...ownersRows());
 
 const SCRIPTS = 'dist/_expo/static/js/web';
 if (existsSync(SCRIPTS)) {

@@ -11,6 +11,7 @@ export const SCREENS = [
   '/stores',
   '/spend',
   '/keys',
+  '/pace',
   '/journal',
   '/history',
   '/share',

@@ -7,7 +7,7 @@ import { TestDatabase, testOutside } from './outside';
 function slowPlanner() {
   const waiting: (() => void)[] = [];
   const outside = testOutside(new TestDatabase());
-  outside.planner.forecast = async (house, now, signal) => {
+  outside.planner.forecast = async ({ house, now }, signal) => {
     await new Promise<void>((resolve) => waiting.push(resolve));
     return signal.aborted ? undefined : forecastHouse(house, now, 2);
   };

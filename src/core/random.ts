@@ -11,3 +11,12 @@ export function seededRandom(seed: number): Random {
     return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
   };
 }
+
+/** FNV-1a: a number of its own for each name. */
+export function hashOf(name: string): number {
+  let hash = 0x811c9dc5;
+  for (let at = 0; at < name.length; at += 1) {
+    hash = Math.imul(hash ^ name.charCodeAt(at), 0x01000193);
+  }
+  return hash >>> 0;
+}

@@ -10,6 +10,8 @@ export const keys = {
   /** Small pictures for lists; each can be drawn again from its photo. */
   thumbs: (journal: string) => `thumb/${journal}/`,
   snapshot: (journal: string) => `snapshot/${journal}`,
+  /** The plan that stands; another can be looked for. */
+  standing: (journal: string) => `standing/${journal}`,
   /** Stands while a journal is being brought in and no house points to it yet. */
   arriving: (journal: string) => `arriving/${journal}`,
   house: (id: string) => `house/${id}`,
@@ -18,7 +20,7 @@ export const keys = {
 };
 
 const OF_A_JOURNAL =
-  /^(?:event|segment|unread|photo|thumb)\/([^/]+)\/|^(?:snapshot|arriving)\/(.+)$/;
+  /^(?:event|segment|unread|photo|thumb)\/([^/]+)\/|^(?:snapshot|arriving|standing)\/(.+)$/;
 
 /** The journal a row belongs to; undefined for rows of no journal. */
 export function journalOf(key: string): string | undefined {

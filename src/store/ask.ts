@@ -2,12 +2,12 @@ import type { Option, Weighed } from '../core/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
 import type { EventBodyOf } from '../core/journal';
 import type { Reading } from '../core/measure';
-import { planningInputOf } from '../core/planning';
 import type { Result } from '../core/result';
 import type { Delivery, Enquiry, Offer } from '../core/supplier';
 import type { PlainDate, Ticks } from '../core/units';
 import type { WhatIf } from '../core/whatif/schema';
 import type { PlanningError } from '../workers/protocol';
+import { askedOf } from './planning';
 import type { Thunk } from './store';
 
 /** Questions to the world outside. Nothing is kept by asking. */
@@ -19,9 +19,8 @@ export const weigh =
     signal: AbortSignal,
   ): Thunk<Promise<Result<Weighed[], PlanningError> | undefined>> =>
   (_dispatch, getState, outside) => {
-    const { project, now } = getState().session;
-    if (!project) return Promise.resolve(undefined);
-    return outside.planner.compare(planningInputOf(project), now, options, signal);
+    const asked = askedOf(getState());
+    return asked ? outside.planner.compare(asked, options, signal) : Promise.resolve(undefined);
   };
 
 /** What a change would do to the open house, off the main thread. */
@@ -31,9 +30,8 @@ export const tryChanges =
     signal: AbortSignal,
   ): Thunk<Promise<Result<WhatIf, PlanningError> | undefined>> =>
   (_dispatch, getState, outside) => {
-    const { project, now } = getState().session;
-    if (!project) return Promise.resolve(undefined);
-    return outside.planner.whatIf(planningInputOf(project), now, changes, signal);
+    const asked = askedOf(getState());
+    return asked ? outside.planner.whatIf(asked, changes, signal) : Promise.resolve(undefined);
   };
 
 /** The cheapest boards, off the main thread. */

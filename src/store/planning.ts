@@ -1,12 +1,17 @@
 import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
-import type { Forecast } from '../core/plan';
+import type { Forecast, Standing } from '../core/plan';
+import { standingOf } from '../core/plan';
+import { planningInputOf } from '../core/planning';
+import type { Asked } from '../workers/planner';
 import type { PlanningError } from '../workers/protocol';
-import { clockRead, houseChanged, houseOpened, noHouseOpen } from './session';
+import { clockRead, houseChanged, houseOpened, noHouseOpen, type SessionState } from './session';
 
 export type PlanningState = {
   /** The last answer stays on screen while a newer one is worked out. */
   forecast: Forecast | null;
   forRevision: number;
+  /** The plan people go by: the last one improved, of this visit or the one before. */
+  standing: Standing | null;
   working: boolean;
   error: PlanningError | null;
 };
@@ -14,6 +19,7 @@ export type PlanningState = {
 const initialState: PlanningState = {
   forecast: null,
   forRevision: -1,
+  standing: null,
   working: false,
   error: null,
 };
@@ -31,6 +37,7 @@ export const planning = createSlice({
     planned: (state, { payload }: PayloadAction<{ forecast: Forecast; revision: number }>) => {
       state.forecast = payload.forecast;
       state.forRevision = payload.revision;
+      state.standing = standingOf(payload.forecast.plan);
       state.working = false;
       state.error = null;
     },
@@ -49,5 +56,17 @@ export const planning = createSlice({
     });
   },
 });
+
+/** What the planner is asked about, of the house that is open; undefined when none is. */
+export function askedOf({
+  session,
+  planning: { standing },
+}: {
+  session: SessionState;
+  planning: PlanningState;
+}): Asked | undefined {
+  const { project, now } = session;
+  return project ? { house: planningInputOf(project), now, standing } : undefined;
+}
 
 export const { firstPlanned, planned, planningFailed, planForgotten } = planning.actions;

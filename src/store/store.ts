@@ -2,9 +2,16 @@ import { combineSlices, configureStore, createListenerMiddleware, isAnyOf } from
 import type { Outside } from './outside';
 import { device } from './device';
 import { createQueue, type InTurn } from './queue';
-import { firstPlanned, planForgotten, planned, planning, planningFailed } from './planning';
-import { planningInputOf } from '../core/planning';
+import {
+  askedOf,
+  firstPlanned,
+  planForgotten,
+  planned,
+  planning,
+  planningFailed,
+} from './planning';
 import type { JournalDoor } from '../storage/journal';
+import { readStanding, writeStanding } from '../storage/standing';
 import { clockRead, houseChanged, houseOpened, noHouseOpen, session } from './session';
 
 const rootReducer = combineSlices(session, planning, device);
@@ -17,16 +24,28 @@ export function createStore(outside: Outside) {
     matcher: isAnyOf(houseChanged, houseOpened, clockRead),
     effect: async (_, { getState, dispatch, cancelActiveListeners, signal }) => {
       cancelActiveListeners();
-      const { project, now, revision } = getState().session;
-      if (!project) return;
-      const house = planningInputOf(project);
-      const result = await outside.planner.forecast(house, now, signal, (forecast) => {
+      const { revision } = getState().session;
+      const asked = askedOf(getState());
+      const journal = getState().session.current?.journal;
+      if (!asked || journal === undefined) return;
+      asked.standing ??= await readStanding(outside.database, journal);
+      if (signal.aborted) return;
+      const result = await outside.planner.forecast(asked, signal, (forecast) => {
         if (!signal.aborted) dispatch(firstPlanned({ forecast, revision }));
       });
       if (!result || signal.aborted) return;
       dispatch(
         result.ok ? planned({ forecast: result.value, revision }) : planningFailed(result.error),
       );
+    },
+  });
+  listener.startListening({
+    actionCreator: planned,
+    effect: (_, { getState }) => {
+      const journal = getState().session.current?.journal;
+      const { standing } = getState().planning;
+      if (journal === undefined || !standing) return;
+      outside.later(() => writeStanding(outside.database, journal, standing));
     },
   });
   listener.startListening({

@@ -19,6 +19,7 @@ const message = ({ house = project, ...over }: { house?: Project } & Record<stri
   state: 1,
   changes: changesBetween(null, planningInputOf(house)),
   now: NOW,
+  standing: null,
   ...over,
 });
 

@@ -33,7 +33,7 @@ export function* answerInSteps({ request, house, file = '' }: Question): Steps {
   switch (request.kind) {
     case 'forecast': {
       if (!house) return noHouse;
-      const steps = forecastInSteps(house, request.now);
+      const steps = forecastInSteps(house, request.now, { standing: request.standing });
       for (;;) {
         const step = steps.next();
         if (!step.done) {
@@ -48,12 +48,12 @@ export function* answerInSteps({ request, house, file = '' }: Question): Steps {
     }
     case 'compare': {
       if (!house) return noHouse;
-      const weighed = yield* weighInSteps(house, request.now, request.options);
+      const weighed = yield* weighInSteps(house, request.now, request.options, request.standing);
       return weighed.ok ? { id, kind: 'compare', weighed: weighed.value } : failed(weighed.error);
     }
     case 'whatif': {
       if (!house) return noHouse;
-      const tried = yield* tryOut(house, request.now, request.tries);
+      const tried = yield* tryOut(house, request.now, request.tries, request.standing);
       return tried.ok ? { id, kind: 'whatif', whatIf: tried.value } : failed(tried.error);
     }
     case 'history': {

@@ -5,7 +5,7 @@ import type { Dropped, ScopeDay } from '../core/survey/past-schema';
 import type { PlanningInput } from '../core/house';
 import type { FileError } from '../core/files';
 import type { EventBodyOf, JournalEvent } from '../core/journal';
-import type { Forecast } from '../core/plan';
+import type { Forecast, Standing } from '../core/plan';
 import { changesBetween } from '../core/planning';
 import { fail, ok, type Result } from '../core/result';
 import type { Moment } from '../core/units';
@@ -21,27 +21,19 @@ import {
 
 type Answer<T> = Promise<Result<T, PlanningError> | undefined>;
 
+/** What is asked about: a house, at a moment, from the plan people go by where there is one. */
+export type Asked = { house: PlanningInput; now: Moment; standing: Standing | null };
+
 /** Plans a house somewhere else than on the main thread. Undefined when `signal` was aborted by a newer edit. */
 export type Planner = {
   /** `onFirst` hears the first feasible plan while the search goes on. */
   forecast(
-    house: PlanningInput,
-    now: Moment,
+    asked: Asked,
     signal: AbortSignal,
     onFirst: (forecast: Forecast) => void,
   ): Answer<Forecast>;
-  compare(
-    house: PlanningInput,
-    now: Moment,
-    options: readonly Option[],
-    signal: AbortSignal,
-  ): Answer<Weighed[]>;
-  whatIf(
-    house: PlanningInput,
-    now: Moment,
-    tries: readonly EventBodyOf[],
-    signal: AbortSignal,
-  ): Answer<WhatIf>;
+  compare(asked: Asked, options: readonly Option[], signal: AbortSignal): Answer<Weighed[]>;
+  whatIf(asked: Asked, tries: readonly EventBodyOf[], signal: AbortSignal): Answer<WhatIf>;
   cuts(problem: CutProblem, signal: AbortSignal): Answer<CutPlan>;
   history(events: readonly unknown[]): Answer<ScopeDay[]>;
   dropped(house: PlanningInput): Answer<Dropped[]>;
@@ -58,14 +50,14 @@ export type FileRead = Omit<Extract<WorkerReply, { kind: 'file' }>, 'id' | 'kind
 /** Without a word; a first plan, or a part of the answer, is one. */
 const TIMEOUT_MS = 30_000;
 
-type Asked = WorkerRequest extends infer R
+type Request = WorkerRequest extends infer R
   ? R extends WorkerRequest
     ? Omit<R, 'id' | 'protocolVersion' | 'from' | 'state' | 'changes'>
     : never
   : never;
 
 /** A question, with the house it is about. */
-type Question = { asked: Asked; house?: PlanningInput };
+type Question = { asked: Request; house?: PlanningInput };
 
 /** What a question hears before its answer. */
 type Ears = {
@@ -157,20 +149,21 @@ const wrongKind = () => fail({ code: 'broke-down' as const, detail: 'the wrong k
 export function workerPlanner(): Planner {
   const [planning, comparing, cutting] = [workerLine(), workerLine(), workerLine()];
   return {
-    forecast: async (house, now, signal, first) => {
-      const reply = await planning({ asked: { kind: 'forecast', now }, house }, signal, { first });
+    forecast: async ({ house, ...asked }, signal, first) => {
+      const request = { kind: 'forecast' as const, ...asked };
+      const reply = await planning({ asked: request, house }, signal, { first });
       if (!reply?.ok) return reply;
       return reply.value.kind === 'forecast' ? ok(reply.value.forecast) : wrongKind();
     },
-    compare: async (house, now, options, signal) => {
-      const asked = { kind: 'compare' as const, now, options: [...options] as never };
-      const reply = await comparing({ asked, house }, signal);
+    compare: async ({ house, ...asked }, options, signal) => {
+      const request = { kind: 'compare' as const, ...asked, options: [...options] as never };
+      const reply = await comparing({ asked: request, house }, signal);
       if (!reply?.ok) return reply;
       return reply.value.kind === 'compare' ? ok(reply.value.weighed) : wrongKind();
     },
-    whatIf: async (house, now, tries, signal) => {
-      const asked = { kind: 'whatif' as const, now, tries: [...tries] };
-      const reply = await comparing({ asked, house }, signal);
+    whatIf: async ({ house, ...asked }, tries, signal) => {
+      const request = { kind: 'whatif' as const, ...asked, tries: [...tries] };
+      const reply = await comparing({ asked: request, house }, signal);
       if (!reply?.ok) return reply;
       return reply.value.kind === 'whatif' ? ok(reply.value.whatIf) : wrongKind();
     },

@@ -3,12 +3,12 @@ import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts/pr
 import { eventBodySchema, type JournalEvent } from '../core/journal';
 import { inputChangesSchema } from '../core/planning';
 import type { FileError } from '../core/files';
-import { forecastSchema, gateIdSchema, plannedJobSchema } from '../core/plan';
+import { forecastSchema, gateIdSchema, plannedJobSchema, standingSchema } from '../core/plan';
 import { droppedSchema, scopeDaySchema } from '../core/survey/past-schema';
 import { whatIfSchema } from '../core/whatif/schema';
 import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../core/units';
 
-export const PROTOCOL_VERSION = 6;
+export const PROTOCOL_VERSION = 7;
 
 const optionSchema = z.object({
   id: z.string(),
@@ -30,10 +30,25 @@ const ground = {
   now: momentSchema,
 };
 
+/** The plan people go by, where planning begins; null where there is none yet. */
+const from = { standing: standingSchema.nullable() };
+
 export const requestSchema = z.discriminatedUnion('kind', [
-  z.object({ ...common, ...ground, kind: z.literal('forecast') }),
-  z.object({ ...common, ...ground, kind: z.literal('compare'), options: z.array(optionSchema) }),
-  z.object({ ...common, ...ground, kind: z.literal('whatif'), tries: z.array(eventBodySchema) }),
+  z.object({ ...common, ...ground, ...from, kind: z.literal('forecast') }),
+  z.object({
+    ...common,
+    ...ground,
+    ...from,
+    kind: z.literal('compare'),
+    options: z.array(optionSchema),
+  }),
+  z.object({
+    ...common,
+    ...ground,
+    ...from,
+    kind: z.literal('whatif'),
+    tries: z.array(eventBodySchema),
+  }),
   /** Stops the request of this id; it is answered with `cancelled`. */
   z.object({ ...common, kind: z.literal('cancel') }),
   z.object({ ...common, kind: z.literal('cuts'), problem: cutProblemSchema }),

@@ -7,7 +7,7 @@ import { MINUTES_PER_DAY, dateOf, momentAt, moment, plainDate, toDayNumber } fro
 import { logNormal, quantile, triangular } from './chance';
 import { drawFrom, prepareDraw, prepareFrom } from './draw';
 import { HouseholdDays } from './household-days';
-import { Simulator, plainFate, type SimTask } from './simulate';
+import { Simulator, plainFate, type Keeps, type SimTask } from './simulate';
 import { forecastHouse } from '.';
 
 const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);
@@ -50,13 +50,14 @@ describe('chance', () => {
 });
 
 describe('a run lived through', () => {
+  const ALL_KEPT: Keeps = { keptShare: 1, isLost: () => false };
   const monday = toDayNumber(plainDate('2026-01-05'));
   const start = monday * MINUTES_PER_DAY;
   const days = (...people: Person[]) => new HouseholdDays(people, null, monday);
   const work = (amount: number, more: Partial<SimTask> = {}): SimTask => ({
     kind: 'effort',
     amount,
-    hands: 1,
+    crews: [{ people: [0], hands: 1 }],
     outdoors: false,
     chunk: 0,
     notBefore: start,
@@ -71,7 +72,7 @@ describe('a run lived through', () => {
         0,
       ),
     );
-    const { finish } = new Simulator(people, start).run(tasks, waiting, plainFate(tasks));
+    const { finish } = new Simulator(people, start).run(tasks, waiting, plainFate(tasks), ALL_KEPT);
     return [...finish].map((end) => dateOf(moment(end)));
   };
 
@@ -89,7 +90,37 @@ describe('a run lived through', () => {
     // The second on Monday; the first on Tuesday; the third when a day has passed since Monday evening: Wednesday.
     expect(ends(tasks, days(me))).toEqual(['2026-01-06', '2026-01-05', '2026-01-07']);
     const ana: Person = { ...me, id: 'ana' as never, week: week(0, 240) };
-    expect(ends([work(240, { hands: 2 })], days(me, ana))).toEqual(['2026-01-10']);
+    expect(ends([work(240, { crews: [{ people: [0, 1], hands: 2 }] })], days(me, ana))).toEqual([
+      '2026-01-10',
+    ]);
+  });
+
+  it('evenings that come to nothing push the rest on; who is paid by the day comes all the same', () => {
+    const lost: Keeps = { keptShare: 0.5, isLost: (day) => day === 0 };
+    const endBy = (person: Person) => {
+      const { finish } = new Simulator(days(person), start).run(
+        [work(120)],
+        [0],
+        plainFate([work(120)]),
+        lost,
+      );
+      return dateOf(moment(finish[0] ?? 0));
+    };
+    expect(endBy(me)).toBe('2026-01-06');
+    expect(endBy({ ...me, role: 'crew' })).toBe('2026-01-05');
+  });
+
+  it('by the plan, evenings are kept as far as they usually are: three hours of four a day', () => {
+    const kept = new HouseholdDays([me], null, monday, 0, { me: 0.75 });
+    const byPlan: Keeps = { keptShare: null, isLost: () => false };
+    // 90 minutes an evening: 300 are done on Thursday, not on Wednesday.
+    const { finish } = new Simulator(kept, start).run(
+      [work(300)],
+      [0],
+      plainFate([work(300)]),
+      byPlan,
+    );
+    expect(dateOf(moment(finish[0] ?? 0))).toBe('2026-01-08');
   });
 
   it('a winter wall waits for daylight, a pour for a day long enough', () => {

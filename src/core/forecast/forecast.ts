@@ -1,9 +1,10 @@
 import type { HouseToPlan } from '../house';
 import { quietly, toTheEnd, type InSteps } from '../in-steps';
-import type { Doubt, Forecast, Plan, PlanError } from '../plan';
+import type { Doubt, Forecast, Plan, PlanError, Standing } from '../plan';
 import { ok, type Result } from '../result';
 import { openRisks } from '../risk';
-import { planInSteps } from '../schedule';
+import { planInSteps, type Ground } from '../schedule';
+import { PACE_KINDS } from '../planning/learning';
 import type { Moment } from '../units';
 import { drawInSteps, prepareFrom, type Drawn } from './draw';
 
@@ -11,6 +12,12 @@ import { drawInSteps, prepareFrom, type Drawn } from './draw';
 export const SCREEN_RUNS = 300;
 /** Behind the first plan, so that no date ever stands without its doubt. */
 const FIRST_RUNS = 60;
+
+/** Runs drawn, and the plan people go by. */
+export type ForecastOptions = { runs?: number; standing?: Standing | null };
+
+/** A forecast with the runs behind it, which only a comparison needs. */
+export type Foreseen = { forecast: Forecast; drawn: Drawn };
 
 /**
  * The plan, and for each gate the likely day (half of the drawn runs are through by then) and the one that is fairly
@@ -20,11 +27,22 @@ const FIRST_RUNS = 60;
 export function* forecastInSteps(
   project: HouseToPlan,
   now: Moment,
-  runs = SCREEN_RUNS,
+  options: ForecastOptions = {},
 ): InSteps<Forecast | null, Result<Forecast, PlanError>> {
-  const planning = planInSteps(project, now);
+  const foreseen = yield* foresee(project, now, options);
+  return foreseen.ok ? ok(foreseen.value.forecast) : foreseen;
+}
+
+export function* foresee(
+  project: HouseToPlan,
+  now: Moment,
+  { runs = SCREEN_RUNS, standing = null }: ForecastOptions = {},
+): InSteps<Forecast | null, Result<Foreseen, PlanError>> {
+  const planning = planInSteps(project, now, { standing });
   const first = planning.next();
-  if (!first.done && first.value) yield yield* drawn(project, now, first.value, FIRST_RUNS);
+  if (!first.done && first.value) {
+    yield (yield* drawn(project, now, first.value, FIRST_RUNS)).forecast;
+  }
   const plan = first.done ? first.value : yield* quietly(planning);
   return plan.ok ? ok(yield* drawn(project, now, plan.value, runs)) : plan;
 }
@@ -34,14 +52,14 @@ export const forecastHouse = (
   project: HouseToPlan,
   now: Moment,
   runs = SCREEN_RUNS,
-): Result<Forecast, PlanError> => toTheEnd(forecastInSteps(project, now, runs));
+): Result<Forecast, PlanError> => toTheEnd(forecastInSteps(project, now, { runs }));
 
 function* drawn(
   project: HouseToPlan,
   now: Moment,
   plan: Plan,
   runs: number,
-): InSteps<null, Forecast> {
+): InSteps<null, Foreseen> {
   const prepared = prepareFrom(project, now, plan);
   // What can be planned with its suspicions can be planned without them.
   if (!prepared.ok) throw new Error(`no plan without risks: ${prepared.error.code}`);
@@ -51,8 +69,9 @@ function* drawn(
       ? withFinds
       : yield* drawInSteps(prepared.value, { runs, finds: false });
   const { sleep, live, done } = calm.gates;
-  return {
+  const forecast: Forecast = {
     plan,
+    learned: learnedOf(prepared.value.ground),
     runs,
     cost: { likely: withFinds.cost.p50, fairlySafe: withFinds.cost.p80 },
     decides: withFinds.decides.map(({ jobId, share }) => ({
@@ -66,9 +85,30 @@ function* drawn(
       done: doubtOf(withFinds, 'done'),
     },
   };
+  return { forecast, drawn: withFinds };
 }
 
 const doubtOf = ({ gates }: Drawn, gate: 'sleep' | 'live' | 'done'): Doubt => ({
+  soonest: gates[gate].p10,
   likely: gates[gate].p50,
   fairlySafe: gates[gate].p80,
+  latest: gates[gate].p95,
 });
+
+/** What the log has taught, kind of work by kind of work and person by person, with what it was taken from. */
+function learnedOf({ learned: { paces, kept } }: Ground): Forecast['learned'] {
+  const points = paces.points.map(({ kind, ratio, on, job }) => ({ kind, ratio, on, jobId: job }));
+  return {
+    points,
+    paces: PACE_KINDS.filter((kind) => points.some((point) => point.kind === kind)).map((kind) => {
+      const own = points.filter((point) => point.kind === kind);
+      return {
+        kind,
+        ...paces.ofKind(kind),
+        jobs: own.length,
+        days: new Set(own.map(({ on }) => on)).size,
+      };
+    }),
+    kept: [...kept].map(([personId, hours]) => ({ personId, ...hours })),
+  };
+}

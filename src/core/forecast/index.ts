@@ -1,2 +1,3 @@
-export { SCREEN_RUNS, forecastHouse, forecastInSteps } from './forecast';
+export { daysLater } from './difference';
+export { SCREEN_RUNS, foresee, forecastHouse, forecastInSteps, type Foreseen } from './forecast';
 export { drawForecast, type Drawn, type DrawnGate } from './draw';

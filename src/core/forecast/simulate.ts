@@ -1,12 +1,16 @@
 import { MINUTES_PER_DAY } from '../units';
 import type { HouseholdDays } from './household-days';
 
+/** People by number, and the pairs of hands they bring together. */
+export type SimCrew = { people: readonly number[]; hands: number };
+
 /** A job as a drawn run sees it; all times in minutes of the household's clock. */
 export type SimTask = {
   kind: 'effort' | 'span' | 'hold';
   /** Person-minutes, or workdays of a trade. */
   amount: number;
-  hands: 1 | 2;
+  /** Who may do it, alone or together; of a job of the household's own never none. */
+  crews: readonly SimCrew[];
   outdoors: boolean;
   /** Person-minutes that must be done within one day once begun; 0 for work that may be broken off. */
   chunk: number;
@@ -50,6 +54,9 @@ export function plainFate(tasks: readonly SimTask[]): Fate {
   return fate;
 }
 
+/** Which evenings come to nothing; with a share of null all are kept as far as they usually are. */
+export type Keeps = { keptShare: number | null; isLost: (day: number) => boolean };
+
 export type SimRun = {
   finish: Float64Array;
   /** The job each one waited for last: through a link, or because the same hands were busy. -1 for none. */
@@ -63,8 +70,8 @@ const VISIT_MORNING = 9 * 60;
 const VISIT = 60;
 /** Crumbs shorter than this are left alone unless they finish the job. */
 const SHORTEST = 30;
-/** A day this long takes up what no day is long enough for. */
-const LONG_DAY = 4 * 60;
+/** What fits no day for so many days is spread like other work. */
+const PATIENCE_DAYS = 21;
 
 /**
  * The rest of the house lived through day by day: each evening everybody takes, of what may be worked on, what the plan
@@ -81,8 +88,8 @@ export class Simulator {
     this.present = days.present();
   }
 
-  run(tasks: readonly SimTask[], waiting: readonly number[], fate: Fate): SimRun {
-    return new Run(this.days, this.present, this.now, tasks, waiting, fate).live();
+  run(tasks: readonly SimTask[], waiting: readonly number[], fate: Fate, keeps: Keeps): SimRun {
+    return new Run(this.days, this.present, this.now, tasks, waiting, fate, keeps).live();
   }
 }
 
@@ -101,7 +108,9 @@ class Run {
   private readonly open: number[] = [];
   private unfinished: number;
   /** Who works next, and when of today; written over for each job, so that millions of looks leave no waste. */
-  private readonly crew = { first: 0, second: -1, from: 0, to: 0, isLong: false };
+  private readonly crew = { first: 0, second: -1, hands: 1, from: 0, to: 0 };
+  /** The day on which each job was first too long for what was left of it; -1 for none. */
+  private readonly tooLongSince: Int32Array;
 
   constructor(
     private readonly days: HouseholdDays,
@@ -110,6 +119,7 @@ class Run {
     private readonly tasks: readonly SimTask[],
     waiting: readonly number[],
     private readonly fate: Fate,
+    private readonly keeps: Keeps,
   ) {
     this.left = Int32Array.from(waiting);
     this.earliest = fate.notBefore.slice();
@@ -120,6 +130,7 @@ class Run {
     this.busy = new Float64Array(days.people);
     this.lastJob = new Int32Array(days.people).fill(-1);
     this.unfinished = tasks.length;
+    this.tooLongSince = new Int32Array(tasks.length).fill(-1);
   }
 
   live(): SimRun {
@@ -178,9 +189,11 @@ class Run {
   private work(day: number): void {
     const { days, present, busy, open } = this;
     let leftToday = 0;
+    const isLost = this.keeps.isLost(day);
     for (const who of present) {
-      busy[who] = 0;
-      leftToday += days.ends(day, who, false) - days.begins(day, who, false);
+      const stays = isLost && days.mayLose[who] === true;
+      busy[who] = stays ? DAY : 0;
+      leftToday += stays ? 0 : days.ends(day, who, false) - days.begins(day, who, false);
     }
     for (let at = 0; at < open.length && leftToday > 0;) {
       const index = open[at] ?? 0;
@@ -206,13 +219,11 @@ class Run {
     if (from >= DAY || !this.findCrew(task, day, from)) return false;
     const { crew } = this;
     const free = crew.to - crew.from;
-    // One alone takes every person-hour by the clock.
-    const hands = crew.second >= 0 ? task.hands : 1;
+    const { hands } = crew;
     const need = (this.remaining[index] ?? 0) / hands;
     const chunk = Math.min(need, (this.fate.chunk[index] ?? 0) / hands);
     const whole = chunk > 0 ? Math.floor(free / chunk) * chunk : Infinity;
-    // What must be done in one go and fits no day is spread like other work.
-    const usable = Math.min(need, free, whole === 0 && crew.isLong ? Infinity : whole);
+    const usable = Math.min(need, free, whole === 0 && this.isTooLong(index, day) ? free : whole);
     if (usable <= 0 || (usable < SHORTEST && usable < need)) return false;
     if (this.begun[index] === 0) this.begin(index, day, from, crew.first);
     const end = crew.from + usable;
@@ -229,6 +240,13 @@ class Run {
     return true;
   }
 
+  /** Whether what must be done in one go has found no day that is long enough for weeks. */
+  private isTooLong(index: number, day: number): boolean {
+    const since = this.tooLongSince[index] ?? -1;
+    if (since < 0) this.tooLongSince[index] = day;
+    return since >= 0 && day - since >= PATIENCE_DAYS;
+  }
+
   /** It could have begun a day or more ago: then the hands were busy, and with what is why it begins today. */
   private begin(index: number, day: number, from: number, person: number): void {
     this.begun[index] = 1;
@@ -237,39 +255,32 @@ class Run {
     if (last >= 0) this.cause[index] = last;
   }
 
-  /** Finds who has the most of today left for it, into `crew`; false when nobody has. */
+  /** Finds who can do the most of it in what is left of today, into `crew`; false when nobody has time. */
   private findCrew(task: SimTask, day: number, earliest: number): boolean {
-    const { present, crew } = this;
+    const { crew } = this;
     crew.from = 0;
     crew.to = 0;
-    const two = task.hands === 2 && present.length > 1;
-    for (let at = 0; at < present.length; at += 1) {
-      const one = present[at] ?? 0;
-      if (!two) this.consider(task, day, earliest, one, -1);
-      else
-        for (let next = at + 1; next < present.length; next += 1) {
-          this.consider(task, day, earliest, one, present[next] ?? 0);
-        }
-    }
+    crew.hands = 1;
+    for (const one of task.crews) this.consider(task, day, earliest, one);
     return crew.to > crew.from;
   }
 
-  private consider(task: SimTask, day: number, earliest: number, one: number, two: number): void {
+  private consider(task: SimTask, day: number, earliest: number, { people, hands }: SimCrew): void {
     const { days, busy, crew } = this;
-    let opens = days.begins(day, one, task.outdoors);
-    let to = days.ends(day, one, task.outdoors);
-    let from = Math.max(earliest, opens, busy[one] ?? 0);
-    if (two >= 0) {
-      opens = Math.max(opens, days.begins(day, two, task.outdoors));
-      to = Math.min(to, days.ends(day, two, task.outdoors));
-      from = Math.max(from, opens, busy[two] ?? 0);
+    // By the plan hours are kept as usual; one go, or two people, meet on evenings that are kept whole.
+    const usual = this.keeps.keptShare === null && people.length === 1 && task.chunk === 0;
+    let from = earliest;
+    let to = DAY;
+    for (const who of people) {
+      from = Math.max(from, days.begins(day, who, task.outdoors), busy[who] ?? 0);
+      to = Math.min(to, days.ends(day, who, task.outdoors, usual));
     }
-    if (to - from <= crew.to - crew.from) return;
+    if ((to - from) * hands <= (crew.to - crew.from) * crew.hands) return;
     crew.from = from;
     crew.to = to;
-    crew.first = one;
-    crew.second = two;
-    crew.isLong = from === opens && to - opens >= LONG_DAY;
+    crew.hands = hands;
+    crew.first = people[0] ?? 0;
+    crew.second = people[1] ?? -1;
   }
 
   private weekdayFrom(moment: number, minute: number): number {

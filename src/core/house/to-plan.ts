@@ -8,6 +8,9 @@ export type Logged = {
   share: number | null;
   /** Person-minutes logged. */
   logged: Minutes;
+  /** Of these, the minutes of each person, and those of lines after the one that told the share. */
+  by: Readonly<Record<string, Minutes>>;
+  sinceShare: Minutes;
   /** Days with a line about it, first and last. */
   firstOn: PlainDate | null;
   lastOn: PlainDate | null;
@@ -56,6 +59,8 @@ export const NOT_PLANNED = {
  */
 export type PlanningInput = Omit<Project, keyof typeof NOT_PLANNED> & {
   logged: Readonly<Record<string, Logged>>;
+  /** Minutes of each person by day, of the last months of the diary; an empty row where only other things were told. */
+  worked: Readonly<Record<string, Readonly<Record<string, Minutes>>>>;
   /** What was paid and agreed, as far as it may be for something of the plan. */
   purchases: Readonly<Record<string, PaidFor>>;
 };

@@ -8,6 +8,8 @@ export {
   jobStateSchema,
   planSchema,
   plannedJobSchema,
+  standingOf,
+  standingSchema,
   type GateSummary,
   type HeldBy,
   type JobState,
@@ -15,6 +17,7 @@ export {
   type Plan,
   type PlanError,
   type PlannedJob,
+  type Standing,
 } from './plan';
 export { stageBoards, type StageBoard } from './stages';
 export { stagesOf, weeksOf, type Week } from './groups';

@@ -82,6 +82,8 @@ export const plannedJobSchema = z.object({
   work: workSchema,
   quantity: quantitySchema,
   estimate: minutesSchema,
+  /** So many times its estimate it is planned to take, as far as the log says. */
+  pace: z.number().positive(),
   logged: minutesSchema,
   left: minutesSchema,
   /** Own time set aside behind an investigation for what it may find. */
@@ -216,6 +218,10 @@ const demandStateSchema = z.object({
 
 export const planSchema = z.object({
   now: momentSchema,
+  /** Of what it was looked for: a plan stands as long as that is the same. */
+  basis: z.string(),
+  /** The share of their hours that people are planned to keep, by person. */
+  keptShares: z.record(z.string(), z.number()),
   jobs: z.array(plannedJobSchema),
   gates: z.object({ sleep: gateSummarySchema, live: gateSummarySchema, done: gateSummarySchema }),
   orders: z.array(orderLineSchema),
@@ -234,6 +240,34 @@ export const planSchema = z.object({
   costs: z.object({ lines: z.array(costLineSchema), covers: z.array(coverSchema) }),
 });
 export type Plan = z.infer<typeof planSchema>;
+
+/** A plan that people go by, as far as the next one has to know it. */
+export const standingSchema = planSchema.pick({ basis: true, keptShares: true }).extend({
+  jobs: z.array(
+    plannedJobSchema.pick({
+      id: true,
+      pace: true,
+      start: true,
+      finish: true,
+      stretches: true,
+      lacks: true,
+    }),
+  ),
+});
+export type Standing = z.infer<typeof standingSchema>;
+
+export const standingOf = ({ basis, keptShares, jobs }: Plan): Standing => ({
+  basis,
+  keptShares,
+  jobs: jobs.map(({ id, pace, start, finish, stretches, lacks }) => ({
+    id,
+    pace,
+    start,
+    finish,
+    stretches,
+    lacks,
+  })),
+});
 
 export type PlanError =
   /** Jobs on a loop, in order, and why each must come before the next; only own jobs and rules can make one. */

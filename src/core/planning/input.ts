@@ -10,7 +10,7 @@ import {
 import { addDays } from '../units';
 import { applyEvents, type EventBodyOf } from '../journal';
 import { paidFor } from '../ledger/purchases';
-import { loggedIn } from './logged';
+import { loggedIn, workedIn } from './logged';
 
 function withoutRest<T extends Project>(house: T): Omit<T, keyof typeof NOT_PLANNED> {
   const rest = { ...house };
@@ -23,6 +23,7 @@ export const planningInputOf = (project: Project): PlanningInput => ({
   ...withoutRest(project),
   ...diaryBrings(project),
   logged: loggedIn(project),
+  worked: workedIn(project),
   purchases: paidFor(project),
 });
 
@@ -66,13 +67,14 @@ export const asPlanningInput = (house: HouseToPlan): PlanningInput =>
 /** The house as it would be after some changes; it stays what it was, whole or as the planner gets it. */
 export function withChanges(house: HouseToPlan, changes: readonly EventBodyOf[]): HouseToPlan {
   if (!('logged' in house)) return applyEvents(house, changes) ?? house;
-  const { logged, purchases, ...rest } = house;
+  const { logged, worked, purchases, ...rest } = house;
   const after = applyEvents({ ...NOT_PLANNED, ...rest }, changes);
   return after
     ? {
         ...withoutRest(after),
         ...diaryBrings(after),
         logged: loggedIn(after, logged),
+        worked: workedIn(after, worked),
         purchases: { ...purchases, ...paidFor(after) },
       }
     : house;

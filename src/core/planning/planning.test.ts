@@ -49,6 +49,8 @@ describe('what the planner gets of a house', () => {
       'a/survey.walk': {
         share: 100,
         logged: 180,
+        by: { me: 180 },
+        sinceShare: 0,
         firstOn: '2026-01-06',
         lastOn: '2026-01-07',
         doneOn: '2026-01-07',

@@ -5,6 +5,8 @@ import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../un
 const loggedSchema = z.object({
   share: z.int().min(0).max(100).nullable(),
   logged: minutesSchema,
+  by: z.record(z.string(), minutesSchema),
+  sinceShare: minutesSchema,
   firstOn: plainDateSchema.nullable(),
   lastOn: plainDateSchema.nullable(),
   doneOn: plainDateSchema.nullable(),
@@ -32,6 +34,7 @@ const purchaseSchema = z.object({
 /** A {@link PlanningInput} as it comes from another thread. */
 export const planningInputSchema = projectSchema.omit(notPlanned).extend({
   logged: z.record(z.string(), loggedSchema),
+  worked: z.record(plainDateSchema, z.record(z.string(), minutesSchema)),
   purchases: z.record(z.string(), purchaseSchema),
 });
 

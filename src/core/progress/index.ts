@@ -1,2 +1,2 @@
 export { logJobs } from './log-jobs';
-export { effortLeft, progressOf, readProgress, type Progress } from './progress';
+export { effortLeft, toldLeft, progressOf, readProgress, type Progress } from './progress';

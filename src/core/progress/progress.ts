@@ -46,12 +46,24 @@ export const progressOf = (byJob: ReadonlyMap<JobId, Progress>, jobId: JobId): P
 const LEAST_LEFT = 0.15;
 
 /**
- * Person-minutes left. A told share wins: estimate × (1 − share). With hours alone: estimate − hours,
- * but never under 15% of the estimate, because a job that is not called done is not done.
+ * Person-minutes left of a job that takes `pace` times its estimate. A told share wins, less the hours of lines after
+ * it: estimate × pace × (1 − share) − hours since. With hours alone: estimate × pace − hours. Never under 15% of what
+ * was left when counting began, because a job that is not called done is not done.
  */
-export function effortLeft(job: Job, progress: Progress): Minutes {
-  if (progress.doneOn !== null) return minutes(0);
-  if (progress.share !== null) return minutes(job.estimate * (1 - progress.share / 100));
-  if (progress.logged === 0) return job.estimate;
-  return minutes(Math.max(job.estimate - progress.logged, job.estimate * LEAST_LEFT));
+export const effortLeft = (job: Job, progress: Progress, pace = 1): Minutes =>
+  toldLeft(job, progress, pace).left;
+
+/** The same, and how much of it is only that no job is nearly done until it is called done. */
+export function toldLeft(
+  job: Job,
+  progress: Progress,
+  pace: number,
+): { left: Minutes; spare: Minutes } {
+  if (progress.doneOn !== null) return { left: minutes(0), spare: minutes(0) };
+  const { share, logged, sinceShare } = progress;
+  const whole = job.estimate * pace * (1 - (share ?? 0) / 100);
+  const since = share === null ? logged : sinceShare;
+  const plain = Math.max(0, whole - since);
+  const left = since === 0 ? whole : Math.max(plain, whole * LEAST_LEFT);
+  return { left: minutes(left), spare: minutes(left - plain) };
 }

@@ -11,6 +11,8 @@ export class Hours {
   constructor(
     readonly person: Person,
     readonly firstDay: number,
+    /** The share of their hours this person keeps. */
+    private readonly keptShare = 1,
   ) {}
 
   on(day: number): Stretch | null {
@@ -25,8 +27,17 @@ export class Hours {
     this.windows[at] = found;
     return found;
   }
+
+  /** The end of what is usually kept of the window on a day. */
+  keptUntil({ from, to }: Stretch): Moment {
+    const length = to - from;
+    const kept = Math.max(Math.min(length, LEAST_KEPT), Math.round(length * this.keptShare));
+    return moment(from + kept);
+  }
 }
 
+/** Shorter evenings are not cut down to what is usually kept of them: nothing would fit any more. */
+const LEAST_KEPT = 30;
 const NOTHING: readonly Stretch[] = [];
 
 /** What is left of `free` once `taken` is gone. */
@@ -45,11 +56,14 @@ export class PersonCalendar {
   private readonly free: (readonly Stretch[] | undefined)[] = [];
   /** Days before this one hold nothing any more. */
   firstFree: number;
+  /** The same of what is usually kept. */
+  firstKept: number;
   /** The last day of which something is taken. */
   lastTaken = -Infinity;
 
   constructor(readonly hours: Hours) {
     this.firstFree = hours.firstDay;
+    this.firstKept = hours.firstDay;
   }
 
   freeOn(day: number): readonly Stretch[] {
@@ -59,11 +73,26 @@ export class PersonCalendar {
     return window ? [window] : NOTHING;
   }
 
+  /** The same, as far as it is usually kept. */
+  keptFreeOn(day: number): readonly Stretch[] {
+    const window = this.hours.on(day);
+    if (!window) return NOTHING;
+    const until = this.hours.keptUntil(window);
+    const free = this.freeOn(day);
+    if (until >= window.to) return free;
+    return free.flatMap(({ from, to }) =>
+      from >= until ? [] : [{ from, to: moment(Math.min(to, until)) }],
+    );
+  }
+
   take(taken: Stretch): void {
     const day = Math.floor(taken.from / MINUTES_PER_DAY);
     this.free[day - this.hours.firstDay] = without(this.freeOn(day), taken);
     this.lastTaken = Math.max(this.lastTaken, day);
     while (this.firstFree <= day && this.freeOn(this.firstFree).length === 0) this.firstFree += 1;
+    while (this.firstKept <= day && this.keptFreeOn(this.firstKept).length === 0) {
+      this.firstKept += 1;
+    }
   }
 }
 

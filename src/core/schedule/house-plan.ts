@@ -1,7 +1,7 @@
 import type { HouseToPlan } from '../house';
 import { closureBefore } from '../order';
-import type { Plan, PlanError } from '../plan';
-import { ok, type Result } from '../result';
+import type { Plan, PlanError, Standing } from '../plan';
+import type { Result } from '../result';
 import { toTheEnd } from '../in-steps';
 import type { Moment } from '../units';
 import { AS_ESTIMATED, type Caution } from './caution';
@@ -10,12 +10,16 @@ import { planFrom } from './plan';
 import { coveredBy } from './covered';
 import { layGround, type Ground } from './problem';
 import { improveOrder, isBetter, type Candidate } from './search';
+import type { Schedule } from './solve';
+import { basisOf, isNowhereLater, isSameWay, orderLike, stillStanding } from './standing';
 
 export type PlanOptions = {
   caution?: Caution;
   /** Schedules tried, the first included; 1 takes the first as it is. Left out: as many as the size of the house allows. */
   schedules?: number;
   seed?: number;
+  /** The plan people go by: it stays as it is where it can, and only a better one takes its place. */
+  standing?: Standing | null;
 };
 
 /** Together with the time of one schedule this keeps a house of hundreds of jobs within a second or two. */
@@ -50,26 +54,62 @@ function pressed(start: Start, plan: Plan): Start {
 
 const firstPlan = ({ ground, open, first }: Start) => planFrom(ground, open, first.schedule);
 
+/** Hard dates, living there, the first night, the end: in days. What comes behind them is no reason to move anybody. */
+const DAYS_OF_SCORE = 4;
+
+/** Whether a day is nearer and none is further away: only that takes the place of a plan people go by. */
+function isSooner(one: Candidate, other: Candidate): boolean {
+  const later = one.score.slice(0, DAYS_OF_SCORE).map((day, at) => day - (other.score[at] ?? 0));
+  return later.every((days) => days <= 0) && later.some((days) => days < 0);
+}
+
+/** What a standing plan makes of the house as it is now, and whether that is all there is to look for. */
+function fromStanding(start: Start, standing: Standing): { first: Candidate; isSettled: boolean } {
+  const { ground, open } = start;
+  const { scheduler, aims } = open;
+  const order = orderLike(standing, open.tasks, scheduler.rankedOrder());
+  const candidate = (schedule: Schedule) => ({ order, schedule, score: aims.score(schedule) });
+  const moved = candidate(scheduler.run(order));
+  const basis = basisOf(ground.project);
+  const stays = isSameWay(standing.basis, basis)
+    ? stillStanding(scheduler, standing, ground.now)
+    : undefined;
+  const kept = stays && candidate(stays);
+  const known = new Set(standing.jobs.map(({ id }) => id));
+  const isSame = standing.basis === basis && ground.jobs.every(({ id }) => known.has(id));
+  const isMoved =
+    !kept || isNowhereLater(moved.schedule, kept.schedule) || (!isSame && isSooner(moved, kept));
+  const first = isMoved ? moved : kept;
+  // Rules or people that changed may ask for another order altogether.
+  return isSame
+    ? { first, isSettled: kept !== undefined }
+    : { first: isSooner(start.first, first) ? start.first : first, isSettled: false };
+}
+
 /**
  * The build order with dates, in steps: jobs of the chosen works, their links with reasons, placed on the household's
  * hours from `now` on. Yields the first feasible plan at once, then `null` after each further schedule tried, so that
- * whoever asked may stop; returns the best found. Same input and seed, same answer. Fails on a loop of own jobs or
- * rules, and when nobody has an hour for work that is left.
+ * whoever asked may stop; returns the best found. A standing plan is where it begins: what fits stays where it is, and
+ * another order takes its place only when it brings a day nearer. Same input and seed, same answer. Fails on a loop of
+ * own jobs or rules, and when nobody has an hour for work that is left.
  */
 export function* planInSteps(
   project: HouseToPlan,
   now: Moment,
-  { caution = AS_ESTIMATED, schedules, seed = 1 }: PlanOptions = {},
+  { caution = AS_ESTIMATED, schedules, seed = 1, standing = null }: PlanOptions = {},
 ): Generator<Plan | null, Result<Plan, PlanError>, void> {
-  const ground = layGround(project, now, caution);
+  const ground = layGround(project, now, caution, standing);
   if (!ground.ok) return ground;
   const ranked = startOn(ground.value);
   const plain = firstPlan(ranked);
   if (!plain.ok) return plain;
-  const start = pressed(ranked, plain.value);
+  const pressedOn = pressed(ranked, plain.value);
+  const from = standing ? fromStanding(pressedOn, standing) : null;
+  const start = from ? { ...pressedOn, first: from.first } : pressedOn;
   const first = start === ranked ? plain : firstPlan(start);
   if (!first.ok) return first;
   yield first.value;
+  if (from?.isSettled) return first;
   const { scheduler, aims, tasks } = start.open;
   const most = schedules ?? schedulesFor(tasks.length);
   let best = start.first;
@@ -82,24 +122,28 @@ export function* planInSteps(
       yield null;
     }
   }
-  return best === start.first ? ok(first.value) : planFrom(start.ground, start.open, best.schedule);
+  const isBest = standing ? !isSooner(best, start.first) : best === start.first;
+  return isBest ? first : planFrom(start.ground, start.open, best.schedule);
 }
 
-/** One schedule in the order of another plan of the same house: what differs, differs by the caution alone. */
+/**
+ * The house by another plan of it: every job where it stands there, or in that order, whichever is the better. What
+ * differs, differs by the caution alone.
+ */
 export function planInOrder(
   project: HouseToPlan,
   now: Moment,
   like: Plan,
   { caution = AS_ESTIMATED }: Pick<PlanOptions, 'caution'> = {},
 ): Result<Plan, PlanError> {
-  const ground = layGround(project, now, caution);
+  const ground = layGround(project, now, caution, like);
   if (!ground.ok) return ground;
   const open = openHouse(ground.value);
-  const starts = new Map<string, number>(
-    like.jobs.map((job) => [job.id, job.stretches[0]?.from ?? job.start]),
-  );
-  const order = open.tasks.map(({ id }) => starts.get(id) ?? 0);
-  return planFrom(ground.value, open, open.scheduler.run(order));
+  const { scheduler, aims, tasks } = open;
+  const moved = scheduler.run(orderLike(like, tasks, scheduler.rankedOrder()));
+  const stays = stillStanding(scheduler, like, ground.value.now);
+  const isMoved = !stays || isBetter(aims.score(moved), aims.score(stays));
+  return planFrom(ground.value, open, isMoved ? moved : stays);
 }
 
 /** {@link planInSteps} run to its end. */

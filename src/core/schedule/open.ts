@@ -35,6 +35,7 @@ export function openHouse(ground: Ground): OpenHouse {
       most,
     })),
     outsideRest: ground.project.outsideRest,
+    keptShares: ground.learned.keptShares,
     shutRooms: shutRoomsOf(ground),
   });
   return { tasks, indexOf, scheduler, aims: aimsOf(ground, tasks, indexOf) };

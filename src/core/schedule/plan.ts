@@ -20,6 +20,7 @@ import {
   type Moment,
 } from '../units';
 import { coveredBy } from './covered';
+import { basisOf } from './standing';
 import { orderLines } from './orders';
 import {
   GATES_COUNTED,
@@ -62,7 +63,7 @@ function placeJobs(
   for (const job of ground.jobs) {
     const { firstOn, doneOn } = progressOf(ground.progress, job.id);
     if (doneOn !== null) {
-      const finish = doneMoment(ground, doneOn);
+      const finish = doneMoment(ground, job.id, doneOn);
       const start = moment(Math.min(momentAt(firstOn ?? doneOn, MORNING), finish));
       placed.set(job.id, { start, finish, placement: undefined });
     } else {
@@ -208,6 +209,7 @@ function plannedJob(
     work: plannedWork(job),
     quantity: job.quantity,
     estimate: job.estimate,
+    pace: ground.learned.paceOf(job),
     logged: progress.logged,
     left: leftOf(ground, job),
     allowance: ground.allowances.get(job.id) ?? minutes(0),
@@ -403,6 +405,8 @@ export function planFrom(
   const costs = { ...known, lines: [...known.lines, ...crewLines(project.people, jobs)] };
   return ok({
     now: ground.now,
+    basis: basisOf(project),
+    keptShares: Object.fromEntries(ground.learned.keptShares),
     jobs,
     gates: {
       sleep: gateSummary(ground, 'sleep', jobs, costs),

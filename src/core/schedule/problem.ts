@@ -12,7 +12,7 @@ import {
   type Link,
 } from '../order';
 import { asPlanningInput } from '../planning';
-import { effortLeft, progressOf, readProgress, type Progress } from '../progress';
+import { effortLeft, progressOf, toldLeft, readProgress, type Progress } from '../progress';
 import { fail, ok, type Result } from '../result';
 import { allowances, openRisks } from '../risk';
 import { amountOf, expandAll, ableFor, type Job } from '../steps';
@@ -30,9 +30,10 @@ import {
   type PlainDate,
 } from '../units';
 import type { Caution } from './caution';
+import { learnFrom, type Learned } from './learned';
 import { withOrderChains } from './order-chains';
 import { materialHolds, ordersByLine } from './orders';
-import type { HeldBy, PlanError } from '../plan';
+import type { HeldBy, PlanError, Standing } from '../plan';
 import { closesIn } from './shell';
 import { tradeLeadDays } from './trades';
 import { roughSpan, type ShutRoom, type Task, type TaskWork } from './task';
@@ -48,6 +49,9 @@ export type Ground = {
   dropped: readonly Job[];
   graph: Graph;
   progress: ReadonlyMap<JobId, Progress>;
+  learned: Learned;
+  /** When jobs were to end in the plan that stands. */
+  plannedEnds: ReadonlyMap<JobId, Moment>;
   membership: GateMembership;
   orders: ReadonlyMap<string, Order>;
   questions: readonly Undecided[];
@@ -76,6 +80,7 @@ export function layGround(
   house: HouseToPlan,
   now: Moment,
   caution: Caution,
+  standing: Standing | null = null,
 ): Result<Ground, PlanError> {
   const project = asPlanningInput(house);
   const all = expandAll(project);
@@ -99,15 +104,18 @@ export function layGround(
     withoutImplied(ids, links, (id) => progressOf(progress, id).doneOn !== null),
   );
   const firstHour = momentAt(project.house.firstDay, 0);
+  const start = moment(Math.max(now, firstHour));
   return ok({
     project,
-    now: moment(Math.max(now, firstHour)),
+    now: start,
     caution,
     jobs,
     byId: new Map(jobs.map((job) => [job.id, job])),
     dropped: all.filter(({ id }) => dropped.has(id)),
     graph,
     progress,
+    learned: learnFrom({ project, now: start, jobs, graph, progress }, standing),
+    plannedEnds: new Map(standing?.jobs.map(({ id, finish }) => [id, finish])),
     membership: gateMembership(jobs, graph),
     orders,
     questions: openQuestions(project, jobs),
@@ -142,9 +150,13 @@ function loopError(
 export const isDone = (ground: Ground, id: JobId): boolean =>
   progressOf(ground.progress, id).doneOn !== null;
 
-/** The moment a finished job's wait began. */
-export const doneMoment = (ground: Ground, doneOn: PlainDate): Moment =>
-  moment(Math.min(momentAt(doneOn, DAY_ENDS), Math.max(ground.now, momentAt(doneOn, 0))));
+/** The moment a finished job's wait began: when it was to end on that day, else in the evening. */
+export function doneMoment(ground: Ground, id: JobId, doneOn: PlainDate): Moment {
+  const planned = ground.plannedEnds.get(id);
+  const usual = momentAt(doneOn, DAY_ENDS);
+  const end = planned !== undefined && dateOf(planned) === doneOn ? planned : usual;
+  return moment(Math.min(end, Math.max(ground.now, momentAt(doneOn, 0))));
+}
 
 /** Damp and cold stretch drying; an answer comes when it comes. */
 export const waitMinutes = (job: Job | undefined, caution: Caution): number =>
@@ -169,7 +181,7 @@ export function settingMinutes(ground: Ground, job: Job | undefined): number {
   if (!job) return usual;
   const { doneOn, waits } = progressOf(ground.progress, job.id);
   if (doneOn === null || !waits) return usual;
-  return Math.max(usual, waits.until - doneMoment(ground, doneOn));
+  return Math.max(usual, waits.until - doneMoment(ground, job.id, doneOn));
 }
 
 /** What passes after a job before a link lets go: drying, and the way of what is ordered then. */
@@ -178,9 +190,12 @@ export const lagOf = (ground: Ground, link: Link): number =>
   leadOf(ground, link) +
   calledAhead(ground, link);
 
-/** Person-minutes left, stretched by the caution. */
+/** Person-minutes left at the pace of the log, stretched by the caution. */
 export const leftOf = (ground: Ground, job: Job): Minutes =>
-  minutes(effortLeft(job, progressOf(ground.progress, job.id)) * ground.caution.effort);
+  minutes(
+    effortLeft(job, progressOf(ground.progress, job.id), ground.learned.paceOf(job)) *
+      ground.caution.effort,
+  );
 
 /** The day agreed with an inspector or trade, while it has not passed or ended in a failed visit. */
 export function bookingOf(ground: Ground, job: Job): PlainDate | undefined {
@@ -215,7 +230,8 @@ function chunkOf(ground: Ground, job: Job, left: Minutes): { chunk?: number } {
       return { chunk: left };
     case 'each': {
       const piece = job.estimate / Math.max(1, amountOf(job.quantity));
-      return { chunk: Math.min(left, piece * ground.caution.effort) };
+      const pace = ground.learned.paceOf(job) * ground.caution.effort;
+      return { chunk: Math.min(left, piece * pace) };
     }
   }
 }
@@ -225,11 +241,14 @@ function taskWork(ground: Ground, job: Job): TaskWork {
     case 'effort': {
       const left = leftOf(ground, job);
       const { hire } = job.limits;
+      const progress = progressOf(ground.progress, job.id);
+      const { spare } = toldLeft(job, progress, ground.learned.paceOf(job));
       return {
         kind: 'effort',
         minutes: left,
         hands: job.work.hands,
         ...chunkOf(ground, job, left),
+        ...(spare > 0 ? { spare } : {}),
         ...(hire ? { hireDays: hire.days } : {}),
       };
     }
@@ -281,7 +300,7 @@ export const shutRoomsOf = (ground: Ground): ShutRoom[] =>
   ground.jobs.flatMap((job) => {
     const { doneOn } = progressOf(ground.progress, job.id);
     if (doneOn === null || job.placeId === null || job.limits.shuts !== 'wait') return [];
-    const from = doneMoment(ground, doneOn);
+    const from = doneMoment(ground, job.id, doneOn);
     const to = moment(from + settingMinutes(ground, job));
     return to > ground.now ? [{ placeId: job.placeId, from, to }] : [];
   });
@@ -361,7 +380,7 @@ export function openTasks(ground: Ground): {
     const holds = holdsOn(ground, job).map(({ until }) => until);
     const cured = (ground.graph.into.get(job.id) ?? []).flatMap((link) => {
       const doneOn = progressOf(ground.progress, link.before).doneOn;
-      return doneOn === null ? [] : doneMoment(ground, doneOn) + lagOf(ground, link);
+      return doneOn === null ? [] : doneMoment(ground, link.before, doneOn) + lagOf(ground, link);
     });
     return {
       id: job.id,

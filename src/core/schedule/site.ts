@@ -11,12 +11,14 @@ import {
 import { Hours, PersonCalendar, overlap, type Stretch } from './calendar';
 import { Daylight } from './daylight';
 import { RoomCalendar } from './room';
-import type { Lack, Placement, ShutRoom, Task, TaskWork } from './task';
+import type { Lack, Placement, ShutRoom, Stood, Task, TaskWork } from './task';
 
 /** Crumbs shorter than this are left alone unless they finish the task. */
 const SHORTEST_STRETCH = 30;
 /** After this many days without an hour anybody could give, nobody ever will. */
 const SEARCH_DAYS = 400;
+/** What rounding may take from each stretch, in minutes. */
+const ROUNDED = 1;
 /** How far ahead a tighter hire, or an empty room, is looked for. */
 const HIRE_TRIES = 28;
 const ROOM_TRIES = 60;
@@ -50,9 +52,10 @@ export class Household {
     people: readonly Person[],
     rest: OutsideRest | null,
     readonly now: Moment,
+    keptShares: ReadonlyMap<PersonId, number> = new Map(),
   ) {
     const firstDay = toDayNumber(dateOf(now));
-    this.hours = people.map((person) => new Hours(person, firstDay));
+    this.hours = people.map((person) => new Hours(person, firstDay, keptShares.get(person.id)));
     this.light = new Daylight(rest);
     const alone = people.map((_, at) => this.crew([at], firstDay));
     const pairs = people.flatMap((_, at) =>
@@ -82,6 +85,13 @@ export class Household {
     const ids = people.map((at) => this.person(at).id);
     if (must !== undefined) return ids.includes(must);
     return may === undefined || ids.every((id) => may.includes(id));
+  }
+
+  handsOf(people: readonly PersonId[]): number {
+    return this.hours.reduce(
+      (sum, { person }) => sum + (people.includes(person.id) ? handsOf(person) : 0),
+      0,
+    );
   }
 
   private person(at: number): Person {
@@ -145,6 +155,94 @@ export class Site {
       case 'hold':
         return this.placeVisitIn(task, moment(Math.max(earliest, work.bookedFrom)));
     }
+  }
+
+  /** Puts a task exactly where it stood; undefined where that is not free any more, or no longer enough. */
+  putBack(task: Task, stood: Stood): Placement | undefined {
+    const stretches = this.cutToSize(task, stood.stretches);
+    if (!stretches || !stretches.every((stretch) => this.isOpen(task, stretch))) return undefined;
+    const kept = placed(stretches, stretches[0]?.from ?? this.household.now, stood.lacks);
+    if (this.isBusyAfter(task, kept.finish)) return undefined;
+    for (const { people, ...stretch } of stretches) {
+      for (const at of this.numbersOf(people)) this.people[at]?.take(stretch);
+    }
+    if (task.work.kind === 'span' && task.work.crew !== undefined) {
+      const booked = this.trades.get(task.work.crew) ?? new Set<number>();
+      for (const { from } of stretches) booked.add(dayOf(from));
+      this.trades.set(task.work.crew, booked);
+    }
+    this.occupy(task, kept);
+    return kept;
+  }
+
+  /** Puts a task on the days on which it stood, each as early as the hours of that day allow. */
+  putBackByDay(task: Task, stood: Stood, earliest: Moment): Placement | undefined {
+    const { work } = task;
+    if (work.kind !== 'effort') return this.putBack(task, stood);
+    const cut = this.cutToSize(task, stood.stretches);
+    if (!cut) return undefined;
+    let from = earliest;
+    const stretches: Placement['stretches'][number][] = [];
+    for (const { people, ...stretch } of cut) {
+      const length = stretch.to - stretch.from;
+      const day = dayOf(stretch.from);
+      const calendars = this.numbersOf(people).flatMap((at) => this.people[at] ?? []);
+      const slot = this.commonOn(day, calendars, this.room(task), task, false)
+        .map((free) => ({ ...free, from: moment(Math.max(free.from, from)) }))
+        .find((free) => free.to - free.from >= length);
+      if (!slot) return undefined;
+      from = moment(slot.from + length);
+      stretches.push({ from: slot.from, to: from, people });
+    }
+    return this.putBack(task, { ...stood, stretches });
+  }
+
+  /** As much of where it stood as is left to do; undefined where there is more left than that. */
+  private cutToSize(
+    { work }: Task,
+    stood: Placement['stretches'],
+  ): Placement['stretches'] | undefined {
+    if (work.kind === 'span') return stood.length === work.workdays ? stood : undefined;
+    if (work.kind === 'hold') {
+      return stood.length === 1 && (stood[0]?.from ?? 0) >= work.bookedFrom ? stood : undefined;
+    }
+    const hands = this.household.handsOf(stood[0]?.people ?? []);
+    let left = Math.ceil((work.minutes - (work.spare ?? 0)) / Math.max(1, hands));
+    if (left <= 0) return undefined;
+    const cut = stood.flatMap((stretch) => {
+      const length = Math.min(left, stretch.to - stretch.from);
+      left -= length;
+      return length > 0 ? [{ ...stretch, to: moment(stretch.from + length) }] : [];
+    });
+    return left <= ROUNDED * stood.length ? cut : undefined;
+  }
+
+  private isOpen(task: Task, { people, ...stretch }: Placement['stretches'][number]): boolean {
+    const day = dayOf(stretch.from);
+    const room = this.room(task);
+    let free: readonly Stretch[] = [stretch];
+    if (task.work.kind === 'effort') {
+      const numbers = this.numbersOf(people);
+      if (numbers.length !== people.length || numbers.length === 0) return false;
+      for (const at of numbers) free = overlap(free, this.people[at]?.freeOn(day) ?? []);
+    }
+    if (task.work.kind === 'span') {
+      if (isFree(day) || this.trades.get(task.work.crew ?? '')?.has(day)) return false;
+    }
+    if (task.outdoors) {
+      const light = this.household.light.on(day);
+      if (!light) return false;
+      if (task.work.kind === 'effort') free = overlap(free, [lightStretch(day, light)]);
+    }
+    if (room) free = room.leave(free, day, task.alone === true);
+    return isWhole(free, stretch);
+  }
+
+  private numbersOf(people: readonly PersonId[]): number[] {
+    return people.flatMap((id) => {
+      const at = this.household.hours.findIndex(({ person }) => person.id === id);
+      return at < 0 ? [] : [at];
+    });
   }
 
   /** An inspector does not walk on what sets: the first visit on a day when the room is open. */
@@ -296,12 +394,17 @@ export class Site {
     const stretches: Stretch[] = [];
     let left = length;
     let idleDays = 0;
-    const firstDay = Math.max(dayOf(notBefore), ...calendars.map(({ firstFree }) => firstFree));
+    // What is lost of the hours is lost by whole evenings: one go, or two people, meet on those that are kept.
+    const usual = chunk === null && calendars.length === 1;
+    const firstDay = Math.max(
+      dayOf(notBefore),
+      ...calendars.map(({ firstFree, firstKept }) => (usual ? firstKept : firstFree)),
+    );
     const lastTaken = Math.max(...calendars.map((calendar) => calendar.lastTaken));
     for (let day = firstDay; idleDays < SEARCH_DAYS; day += 1) {
       // Days that other jobs fill are no sign that there are no more hours.
       if (day > lastTaken) idleDays += 1;
-      for (const stretch of this.commonOn(day, calendars, room, task)) {
+      for (const stretch of this.commonOn(day, calendars, room, task, usual)) {
         const from = moment(Math.max(stretch.from, notBefore));
         const usable = usableOf(stretch.to - from, left, chunk);
         if (usable <= 0) continue;
@@ -319,8 +422,9 @@ export class Site {
     calendars: readonly PersonCalendar[],
     room: RoomCalendar | undefined,
     { outdoors, alone }: Task,
+    usual: boolean,
   ): readonly Stretch[] {
-    let free: readonly Stretch[] = calendars[0]?.freeOn(day) ?? [];
+    let free = (usual ? calendars[0]?.keptFreeOn(day) : calendars[0]?.freeOn(day)) ?? [];
     for (let at = 1; at < calendars.length && free.length > 0; at += 1) {
       free = overlap(free, calendars[at]?.freeOn(day) ?? []);
     }

@@ -1,8 +1,8 @@
-import type { OutsideRest, Person } from '../house';
+import type { OutsideRest, Person, PersonId } from '../house';
 import { MINUTES_PER_DAY, moment, type Moment } from '../units';
 import { Household, Site } from './site';
 import { clustersOf, type Cluster } from './soon';
-import type { Placement, ShutRoom, Task, TaskLink, TaskSoon } from './task';
+import type { Placement, ShutRoom, Stood, Task, TaskLink, TaskSoon } from './task';
 
 export type ScheduleProblem = {
   now: Moment;
@@ -13,6 +13,8 @@ export type ScheduleProblem = {
   /** Pairs that must follow each other soon. */
   soon?: readonly TaskSoon[];
   outsideRest?: OutsideRest | null;
+  /** The share of their hours that people keep, where it is not all. */
+  keptShares?: ReadonlyMap<PersonId, number>;
   shutRooms?: readonly ShutRoom[];
 };
 
@@ -47,8 +49,8 @@ export class Scheduler {
   private readonly clusters: readonly Cluster[];
 
   constructor(readonly problem: ScheduleProblem) {
-    const { people, outsideRest = null, now, tasks, links } = problem;
-    this.household = new Household(people, outsideRest, now);
+    const { people, outsideRest = null, now, tasks, links, keptShares } = problem;
+    this.household = new Household(people, outsideRest, now, keptShares);
     const successors: TaskLink[][] = tasks.map(() => []);
     const predecessors: TaskLink[][] = tasks.map(() => []);
     for (const link of links) {
@@ -87,6 +89,87 @@ export class Scheduler {
         floors.set(before, (placements[before]?.start ?? 0) + over + MINUTES_PER_DAY);
       }
     }
+  }
+
+  /**
+   * Every task where it is said to stand, what is not said at its earliest place among them; undefined where hours,
+   * rooms, links or what is left of a task no longer allow it.
+   */
+  putBack(at: readonly (Stood | undefined)[]): Schedule | undefined {
+    const { tasks, shutRooms = [] } = this.problem;
+    const site = new Site(this.household, shutRooms);
+    const placements: (Placement | undefined)[] = tasks.map(() => undefined);
+    for (const [index, task] of tasks.entries()) {
+      const stood = at[index];
+      if (!stood || isEmpty(task)) continue;
+      const placement = site.putBack(task, stood);
+      if (!placement) return undefined;
+      placements[index] = placement;
+    }
+    for (const index of this.byStart(at)) {
+      const task = tasks[index];
+      if (!task) continue;
+      const from = this.freeFrom(index, placements);
+      const placement = (placements[index] ??= site.place(task, from));
+      if (!placement || placement.start < from) return undefined;
+    }
+    return this.hasNewGaps(placements) ? undefined : placements;
+  }
+
+  /** Every task on the days on which it is said to stand, at whatever hour of them; undefined where that cannot be. */
+  putBackByDay(at: readonly (Stood | undefined)[]): Schedule | undefined {
+    const { tasks, shutRooms = [] } = this.problem;
+    const site = new Site(this.household, shutRooms);
+    const placements: (Placement | undefined)[] = tasks.map(() => undefined);
+    for (const index of this.byStart(at)) {
+      const task = tasks[index];
+      if (!task) continue;
+      const from = this.freeFrom(index, placements);
+      const stood = at[index];
+      const placement =
+        stood && !isEmpty(task) ? site.putBackByDay(task, stood, from) : site.place(task, from);
+      if (!placement || placement.start < from) return undefined;
+      placements[index] = placement;
+    }
+    return this.hasNewGaps(placements) ? undefined : placements;
+  }
+
+  /** When all that goes before a task lets it go. */
+  private freeFrom(index: number, placements: readonly (Placement | undefined)[]): Moment {
+    const { tasks, now } = this.problem;
+    return moment(
+      (this.predecessors[index] ?? []).reduce(
+        (earliest, { before, lag }) =>
+          Math.max(earliest, (placements[before]?.finish ?? Infinity) + lag),
+        Math.max(tasks[index]?.notBefore ?? now, now) as number,
+      ),
+    );
+  }
+
+  /** Every task after all it waits for; of those that are free, the one that stood first. */
+  private byStart(at: readonly (Stood | undefined)[]): number[] {
+    const waiting = this.predecessors.map(({ length }) => length);
+    const startOf = (index: number) => at[index]?.stretches[0]?.from ?? Infinity;
+    const free = waiting.flatMap((left, index) => (left === 0 ? [index] : []));
+    const sorted: number[] = [];
+    while (free.length > 0) {
+      const first = free.reduce((one, other) => (startOf(other) < startOf(one) ? other : one));
+      free.splice(free.indexOf(first), 1);
+      sorted.push(first);
+      for (const { after } of this.successors[first] ?? []) {
+        const left = (waiting[after] ?? 0) - 1;
+        waiting[after] = left;
+        if (left === 0) free.push(after);
+      }
+    }
+    return sorted;
+  }
+
+  /** Whether a chain stands open that did not stand open before. */
+  private hasNewGaps(placements: Schedule): boolean {
+    return this.gapsOf(placements).some(
+      ({ after }) => !placements[after]?.lacks.includes('long-gap'),
+    );
   }
 
   /** Pairs whose later job begins too late after the earlier one. */
@@ -168,6 +251,8 @@ export class Scheduler {
     return taken;
   }
 }
+
+const isEmpty = ({ work }: Task): boolean => work.kind === 'effort' && work.minutes <= 0;
 
 /** One pass in the order of the ranks. */
 export function solveSchedule(problem: ScheduleProblem): Schedule {

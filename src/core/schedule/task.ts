@@ -5,9 +5,17 @@ import type { Stretch } from './calendar';
 export type TaskWork =
   /**
    * Person-minutes of the household; with two hands the clock runs half as long. `chunk` is what must be done within
-   * one day once begun, in person-minutes; a hired tool goes back within `hireDays`.
+   * one day once begun, in person-minutes; a hired tool goes back within `hireDays`. `spare` of the minutes are only
+   * there because no job is nearly done until it is called done.
    */
-  | { kind: 'effort'; minutes: number; hands: 1 | 2; chunk?: number; hireDays?: number }
+  | {
+      kind: 'effort';
+      minutes: number;
+      hands: 1 | 2;
+      chunk?: number;
+      hireDays?: number;
+      spare?: number;
+    }
   /** A hired trade: this many weekdays in a row, eight to four. One name is one crew, in one place at a time. */
   | { kind: 'span'; workdays: number; crew?: string }
   /** An inspection on a weekday at nine, booked days ahead of now or of the last failed visit. */
@@ -60,6 +68,9 @@ export type Placement = {
   stretches: readonly (Stretch & { people: readonly PersonId[] })[];
   lacks: readonly Lack[];
 };
+
+/** Where a task stands in a plan that people go by. */
+export type Stood = Pick<Placement, 'stretches' | 'lacks'>;
 
 /** Elapsed minutes a task takes in round terms, for ranking only. */
 export function roughSpan(work: TaskWork, weeklyMinutes: number): number {

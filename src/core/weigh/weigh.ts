@@ -1,9 +1,9 @@
 import type { HouseToPlan } from '../house';
 import { quietly, toTheEnd, type InSteps } from '../in-steps';
-import { isToOrder, type Plan, type PlanError } from '../plan';
+import { isToOrder, standingOf, type Plan, type PlanError, type Standing } from '../plan';
 import { adviseContingency, expectedCost, openRisks } from '../risk';
 import { fail, ok, type Result } from '../result';
-import { planInSteps } from '../schedule';
+import { daysLater, foresee, type Foreseen } from '../forecast';
 import { expandJobs } from '../steps';
 import { addCents, addDays, cents, dateOf, daysBetween, minutes, type Moment } from '../units';
 import { withOption, type GateDays, type Option, type Weighed } from '../compare';
@@ -25,20 +25,25 @@ function moneyNow(plan: Plan) {
 }
 
 /**
- * Weighs options side by side by planning the house with each: same day, same people, same rules. Fails where an
- * option cannot be planned at all.
+ * Weighs options side by side by forecasting the house with each: same day, same people, same rules, same luck. The
+ * first is where the others begin, so that only what an option changes moves; its days are the ones of every screen.
+ * Fails where an option cannot be planned at all.
  */
 export function* weighInSteps(
   project: HouseToPlan,
   now: Moment,
   options: readonly Option[],
+  standing: Standing | null = null,
 ): InSteps<null, Result<Weighed[], PlanError>> {
   const weighed: Weighed[] = [];
+  let first: Foreseen | undefined;
   for (const option of options) {
     const house = withOption(project, option);
-    const planned = yield* quietly(planInSteps(house, now));
-    if (!planned.ok) return fail(planned.error);
-    weighed.push(weigh(house, planned.value, option, weighed[0]));
+    const from = first ? standingOf(first.forecast.plan) : standing;
+    const foreseen = yield* quietly(foresee(house, now, { standing: from }));
+    if (!foreseen.ok) return fail(foreseen.error);
+    first ??= foreseen.value;
+    weighed.push(weigh(house, foreseen.value, option, first));
   }
   return ok(weighed);
 }
@@ -50,12 +55,8 @@ export const weighOptions = (
   options: readonly Option[],
 ): Result<Weighed[], PlanError> => toTheEnd(weighInSteps(project, now, options));
 
-function weigh(
-  house: HouseToPlan,
-  plan: Plan,
-  option: Option,
-  against: Weighed | undefined,
-): Weighed {
+function weigh(house: HouseToPlan, foreseen: Foreseen, option: Option, first: Foreseen): Weighed {
+  const { plan } = foreseen.forecast;
   const { gates } = plan;
   const risks = openRisks(house);
   const centsToEnd = cents(gates.done.moneyLeft + expectedCost(house));
@@ -65,9 +66,11 @@ function weigh(
     expandJobs(house).flatMap(({ id, stepId }) => (stepId === 'permit.apply' ? [id] : [])),
   );
   const gate = (id: 'sleep' | 'live' | 'done'): GateDays => {
-    const { date } = gates[id];
-    const first = against?.gates[id].date ?? date;
-    return { date, daysLater: date === null || first === null ? 0 : daysBetween(first, date) };
+    const [date, before] = [foreseen.forecast.gates[id].likely, first.forecast.gates[id].likely];
+    // Where no difference can be told, none is shown.
+    if (date === null || before === null) return { date, daysLater: 0 };
+    if (daysLater(first.drawn, foreseen.drawn, id) === 0) return { date: before, daysLater: 0 };
+    return { date, daysLater: daysBetween(before, date) };
   };
   return {
     id: option.id,

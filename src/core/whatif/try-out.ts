@@ -1,4 +1,4 @@
-import { forecastInSteps } from '../forecast';
+import { daysLater, foresee, type Foreseen } from '../forecast';
 import { type HouseToPlan } from '../house';
 import type { EventBodyOf } from '../journal';
 import { withChanges } from '../planning';
@@ -8,9 +8,11 @@ import {
   sayCause,
   roomChanges,
   roomFreeDays,
+  standingOf,
   type Forecast,
   type PlanError,
   type PlannedJob,
+  type Standing,
 } from '../plan';
 import { ok, type Result } from '../result';
 import { quietly } from '../in-steps';
@@ -22,26 +24,29 @@ const MOST_MOVED = 60;
 
 /**
  * What a change would do, seen before it is kept: the house planned and forecast without it and with it, by the same
- * rules, hours and seed, and every job that begins on another day with what decides it then. Fails where the house
+ * rules, hours and luck, from the plan that stands, and every job that begins on another day with what decides it then. Fails where the house
  * could not be planned any more. Yields `null` wherever it may be stopped.
  */
 export function* tryOut(
   project: HouseToPlan,
   now: Moment,
   changes: readonly EventBodyOf[],
+  standing: Standing | null = null,
 ): Generator<null, Result<WhatIf, PlanError>, void> {
   const house = withChanges(project, changes);
-  const before = yield* quietly(forecastInSteps(project, now));
+  const before = yield* quietly(foresee(project, now, { standing }));
   if (!before.ok) return before;
-  const after = yield* quietly(forecastInSteps(house, now));
+  const from = standingOf(before.value.forecast.plan);
+  const after = yield* quietly(foresee(house, now, { standing: from }));
   if (!after.ok) return after;
-  const moved = movedJobs(before.value, after.value);
+  const [was, is] = [before.value.forecast, after.value.forecast];
+  const moved = movedJobs(was, is);
   return ok({
-    before: sideOf(before.value),
-    after: sideOf(after.value),
+    before: sideOf(was),
+    after: withToldDays(sideOf(is), before.value, after.value),
     moved: moved.slice(0, MOST_MOVED),
     movedCount: moved.length,
-    missed: missedDates(house, after.value),
+    missed: missedDates(house, is),
   });
 }
 
@@ -55,6 +60,18 @@ function sideOf({ plan, gates }: Forecast): Side {
     roomChanges: roomChanges(plan.jobs),
     roomFreeDays: roomFreeDays(plan),
   };
+}
+
+/** Where no difference can be told by the same luck, the day stays the one it was. */
+function withToldDays(side: Side, before: Foreseen, after: Foreseen): Side {
+  const gate = (id: 'sleep' | 'live' | 'done') => {
+    const { likely, fairlySafe } = before.forecast.gates[id];
+    const isTold = likely === null || daysLater(before.drawn, after.drawn, id) !== 0;
+    return isTold || side.gates[id].likely === null
+      ? side.gates[id]
+      : { ...side.gates[id], likely, fairlySafe };
+  };
+  return { ...side, gates: { sleep: gate('sleep'), live: gate('live'), done: gate('done') } };
 }
 
 const beginsOn = (job: PlannedJob) => dateOf(moment(job.stretches[0]?.from ?? job.start));

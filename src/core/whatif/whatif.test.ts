@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { forecastHouse } from '../forecast';
 import type { Project } from '../house';
 import type { EventBodyOf } from '../journal';
 import { toTheEnd } from '../in-steps';
@@ -8,6 +9,7 @@ import { SCHOOLS, answerEvent, answerOf } from '../schools';
 import { expandJobs } from '../steps';
 import { added, anyHouse, chosen, houseOf, place } from '../testing/houses';
 import { dateOf, momentAt, plainDate } from '../units';
+import { weighOptions } from '../weigh';
 import { tryOut } from '.';
 
 const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);
@@ -34,6 +36,32 @@ describe('a change tried', () => {
     const { before, after, moved, missed } = tried([]);
     expect(after).toEqual(before);
     expect([moved, missed]).toEqual([[], []]);
+  });
+
+  it('speaks of the days of every screen, and so does a comparison', () => {
+    const shown = forecastHouse(house, NOW);
+    if (!shown.ok) throw new Error(shown.error.code);
+    const { gates } = shown.value;
+    const { before } = tried([]);
+    const asIs = { id: 'now', title: 'As it is', changes: [], yearsGained: null, givesUp: '' };
+    const weighed = weighOptions(house, NOW, [asIs, { ...asIs, id: 'same' }]);
+    if (!weighed.ok) throw new Error(weighed.error.code);
+    for (const gate of ['sleep', 'live', 'done'] as const) {
+      expect(before.gates[gate].likely).toBe(gates[gate].likely);
+      for (const { gates: days } of weighed.value) {
+        expect(days[gate]).toEqual({ date: gates[gate].likely, daysLater: 0 });
+      }
+    }
+  });
+
+  it('another name for a room moves nobody by a day', () => {
+    const bed = house.places['bed' as never];
+    if (!bed) throw new Error('no room');
+    const { before, after, moved } = tried([
+      { type: 'placeCorrected', payload: { ...bed, name: 'Attic room' } },
+    ]);
+    expect(moved).toEqual([]);
+    expect(after.gates).toEqual(before.gates);
   });
 
   it('not before a day: the job begins then or later, and says so', () => {

@@ -117,6 +117,7 @@ function OptionColumn({
   const { currency } = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
   const money = (value: Weighed['centsTotal']) => formatMoney(value, currency);
+  const isFirst = weighed[0]?.id === option.id;
   const choose = async () => {
     const changes = comparison.options.find(({ id }) => id === option.id)?.changes ?? [];
     const kept = await dispatch(
@@ -158,9 +159,9 @@ function OptionColumn({
         working={`${money(option.centsToEnd)} to spend, suspicions on average + ${money(option.contingency)} contingency`}
       />
       <Fact name="Of it within a month" figure={money(option.centsNow)} />
-      <Fact name="Sleep here, likely" figure={gateWords(option.gates.sleep, today)} />
-      <Fact name="Live here, likely" figure={gateWords(option.gates.live, today)} />
-      <Fact name="Call it done, likely" figure={gateWords(option.gates.done, today)} />
+      <Fact name="Sleep here, likely" figure={gateWords(option.gates.sleep, today, isFirst)} />
+      <Fact name="Live here, likely" figure={gateWords(option.gates.live, today, isFirst)} />
+      <Fact name="Call it done, likely" figure={gateWords(option.gates.done, today, isFirst)} />
       <Fact name="Hours of yours" figure={formatMinutes(option.ownMinutes)} />
       <Fact name="Permits and inspections" figure={`${option.permits} and ${option.inspections}`} />
       <Fact

@@ -12,6 +12,9 @@ describe('comparisons in words', () => {
     expect(gateWords({ date: plainDate('2026-05-14'), daysLater: -1 }, TODAY)).toBe(
       'Thu 14 May, 1 day sooner',
     );
+    expect(gateWords({ date: plainDate('2026-05-14'), daysLater: 0 }, TODAY, false)).toBe(
+      'Thu 14 May, no difference that can be told',
+    );
     expect(gateWords({ date: null, daysLater: 0 }, TODAY)).toBe('nothing left');
   });
 

@@ -20,11 +20,14 @@ export const KIND_TITLES: Record<ComparisonKind, string> = {
 
 const days = (count: number): string => `${count} ${count === 1 ? 'day' : 'days'}`;
 
-/** "Thu 14 May, 9 days later". */
-export function gateWords({ date, daysLater }: GateDays, today: PlainDate): string {
+const sameWords = (isFirst: boolean): string => (isFirst ? '' : ', no difference that can be told');
+const movedWords = (daysLater: number): string =>
+  `${days(Math.abs(daysLater))} ${daysLater > 0 ? 'later' : 'sooner'}`;
+
+/** "Thu 14 May, 9 days later"; beside the first, that no difference can be told. */
+export function gateWords({ date, daysLater }: GateDays, today: PlainDate, isFirst = true): string {
   if (date === null) return 'nothing left';
-  const shift =
-    daysLater === 0 ? '' : `, ${days(Math.abs(daysLater))} ${daysLater > 0 ? 'later' : 'sooner'}`;
+  const shift = daysLater === 0 ? sameWords(isFirst) : `, ${movedWords(daysLater)}`;
   return `${formatDate(date, today)}${shift}`;
 }
 

@@ -3,7 +3,7 @@ import { leftToKeys } from '@/core/plan';
 import { Page, PlanState } from '@/features/shell';
 import { doubtWords } from '@/features/today';
 import { selectForecast, useAppSelector } from '@/store';
-import { Note } from '@/ui';
+import { ButtonLink, Note } from '@/ui';
 import { Forward } from './Forward';
 import { GateCard } from './GateCard';
 
@@ -24,6 +24,7 @@ export function KeysScreen() {
             ))}
           </View>
           <Note>{doubtWords(forecast)}</Note>
+          <ButtonLink href="/pace" label="How your work goes" className="self-start" />
           <Forward />
         </View>
       ) : null}

@@ -19,6 +19,7 @@ export { StartScreen } from '@/features/start/StartScreen';
 export { CutsScreen } from '@/features/stores/CutsScreen';
 export { ShopListScreen } from '@/features/stores/ShopListScreen';
 export { StoresScreen } from '@/features/stores/StoresScreen';
+export { PaceScreen } from '@/features/pace/PaceScreen';
 export { NewJobScreen } from '@/features/jobs/NewJobScreen';
 export { JobScreen } from '@/features/story/JobScreen';
 export { SumScreen } from '@/features/sums/SumScreen';

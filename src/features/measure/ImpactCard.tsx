@@ -97,7 +97,7 @@ function MovedDate({ change }: { change: EventBodyOf }) {
       figure={live.date ? formatDate(live.date, today) : 'ready'}
       working={
         live.daysLater === 0
-          ? 'the date does not move'
+          ? 'no difference that can be told'
           : `${signed(live.daysLater, (days) => `${days} days`)} against now`
       }
     />

@@ -6,6 +6,7 @@ import { formatDate, formatAbout } from '@/core/units';
 import {
   placeOf,
   selectDecides,
+  selectForecast,
   selectJobsById,
   selectPlan,
   selectProject,
@@ -15,6 +16,7 @@ import {
 import { BlockLink, Body, Caution, Note, Small, Strong, SubHeading, Title } from '@/ui';
 import { TakeBack } from '@/features/history';
 import { JobChanges } from '@/features/jobs';
+import { jobPaceWords } from '@/features/pace';
 import { BackToToday } from './BackToToday';
 import { JobActions } from './JobActions';
 import { MoveJob } from './MoveJob';
@@ -36,6 +38,8 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
   const decided = useAppSelector(selectDecides).get(job.id);
+  const forecast = useAppSelector(selectForecast);
+  const paced = forecast ? jobPaceWords(job, forecast.learned) : undefined;
   return (
     <View className="gap-4">
       <View className="gap-1">
@@ -66,6 +70,11 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
         {workingWords(job, project.units).map((line) => (
           <Note key={line}>{line}</Note>
         ))}
+        {paced ? (
+          <BlockLink href="/pace">
+            <Note>{paced}</Note>
+          </BlockLink>
+        ) : null}
         {limitWords(job).map((line) => (
           <Note key={line}>{line}</Note>
         ))}

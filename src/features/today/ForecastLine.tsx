@@ -10,7 +10,8 @@ export function ForecastLine({ forecast, left }: { forecast: Forecast; left: num
   const today = useAppSelector(selectToday);
   const { wishedMoveIn } = useAppSelector(selectProject).house;
   const tape = forecastTape(forecast, 'live', today, wishedMoveIn);
-  const { likely, fairlySafe } = forecast.gates.live;
+  const { soonest, likely, fairlySafe, latest } = forecast.gates.live;
+  const isGuess = forecast.learned.points.length === 0;
   if (!tape || likely === null || fairlySafe === null) {
     return (
       <BlockLink href="/keys">
@@ -28,6 +29,9 @@ export function ForecastLine({ forecast, left }: { forecast: Forecast; left: num
         </View>
         <Note>{`fairly safe ${formatDate(fairlySafe, today)}`}</Note>
       </BlockLink>
+      {isGuess && soonest && latest ? (
+        <Note>{`Nothing finished and logged yet: between ${formatDate(soonest, today)} and ${formatDate(latest, today)}.`}</Note>
+      ) : null}
       <Small>{doubtWords(forecast)}</Small>
     </View>
   );

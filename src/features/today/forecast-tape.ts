@@ -38,4 +38,4 @@ export function forecastTape(
 
 /** What "likely" and "fairly safe" are made of. */
 export const doubtWords = ({ runs }: Forecast): string =>
-  `Out of ${runs} ways it may go from here, with work that runs over, slow drying, late deliveries, failed visits and finds: half are through by the likely day, eight in ten by the safe one.`;
+  `Out of ${runs} ways it may go from here, with work that runs over, evenings that come to nothing, rain, slow drying, late trades and deliveries, failed visits and finds: half are through by the likely day, eight in ten by the safe one.`;

@@ -58,7 +58,7 @@ export function answerWords({ before, after, movedCount }: WhatIf): string {
     movedCount === 0
       ? 'no job moves'
       : `${countWords(movedCount, 'job')} ${movedCount === 1 ? 'moves' : 'move'}`;
-  return `The plan repairs itself: ${gates.length > 0 ? gates.join(', ') : 'no gate moves'}; ${jobs}.`;
+  return `The plan repairs itself: ${gates.length > 0 ? gates.join(', ') : 'no difference at a gate that can be told'}; ${jobs}.`;
 }
 
 export function movedWords({ before, after, days }: Moved, today: PlainDate): string {

@@ -1,0 +1,1 @@
+export { jobPaceWords } from './words';

@@ -1,0 +1,49 @@
+import type { Forecast, PlannedJob } from '@/core/plan';
+import { bandWords, jobPaceWords, keptWords, leftWords, paceWords } from './words';
+
+const pace = { kind: 'board', factor: 0.7012, low: 0.55, high: 0.9, jobs: 8, days: 6 };
+const learned: Forecast['learned'] = { paces: [pace], points: [], kept: [] };
+const job = (over: Partial<PlannedJob>) =>
+  ({
+    stepId: 'board.walls',
+    stage: 10,
+    work: { kind: 'effort' },
+    doneOn: null,
+    pace: 0.7,
+    left: 420,
+    ...over,
+  }) as PlannedJob;
+
+describe('what was learned, in words', () => {
+  it('says a kind of work in one sentence, and its band', () => {
+    expect(paceWords(pace)).toBe(
+      'Insulation, board and plaster: at 0.7 of the guess, from 6 days.',
+    );
+    expect(bandWords(pace)).toContain('between 0.55 and 0.9');
+  });
+
+  it('says of a job what its kind says, else that it goes as the rest; nothing of trades or of no log', () => {
+    expect(jobPaceWords(job({}), learned)).toContain('planned at 0.7 of the guess, from 6 days');
+    expect(jobPaceWords(job({ stepId: 'paint.walls', pace: 0.9 }), learned)).toBe(
+      'Painting: planned at 0.9 of the guess, as your other work does.',
+    );
+    expect(jobPaceWords(job({ work: { kind: 'span' } as never }), learned)).toBeUndefined();
+    expect(jobPaceWords(job({}), { ...learned, paces: [] })).toBeUndefined();
+  });
+
+  it('worked by hand: 7 h at a pace of 0.7 are 10 h by the guesses', () => {
+    expect(leftWords({ jobs: [job({})] } as never)).toBe(
+      '10h of own work are left by the guesses; as it goes, 7h.',
+    );
+  });
+
+  it('says what was kept of the hours, and that nothing is known', () => {
+    const kept = { personId: 'me' as never, share: 0.8, kept: 15, lost: 5 };
+    expect(keptWords(kept, { name: 'Me' })).toBe(
+      'Me: 75 of 100 hours meant were kept, from 20 days. The plan takes 80 of 100.',
+    );
+    expect(keptWords({ ...kept, kept: 0, lost: 0 }, { name: 'Ana' })).toContain(
+      'nothing known yet',
+    );
+  });
+});

@@ -1,0 +1,49 @@
+import { SKILLS, type Person } from '@/core/house';
+import type { Forecast, Plan, PlannedJob } from '@/core/plan';
+import { paceKindOf } from '@/core/planning/learning';
+import { countWords, formatMinutes, minutes } from '@/core/units';
+
+type Learned = Forecast['learned'];
+type Pace = Learned['paces'][number];
+
+export const kindTitle = (kind: string): string =>
+  SKILLS.find(({ id }) => id === kind)?.title ?? 'Everything else';
+
+/** 0.7, 1.25: as many places as say something. */
+const factorWords = (factor: number): string => String(Math.round(factor * 100) / 100);
+
+/** "Painting: at 0.7 of the guess, from 6 days". */
+export const paceWords = ({ kind, factor, days }: Pace): string =>
+  `${kindTitle(kind)}: at ${factorWords(factor)} of the guess, from ${countWords(days, 'day')}.`;
+
+export const bandWords = ({ low, high }: Pace): string =>
+  `Eight chances in ten that the pace lies between ${factorWords(low)} and ${factorWords(high)}; one job may differ more.`;
+
+/** How long a job is planned to take against its estimate, and where that comes from; undefined where nothing is known. */
+export function jobPaceWords(job: PlannedJob, { paces }: Learned): string | undefined {
+  if (job.work.kind !== 'effort' || job.doneOn !== null || paces.length === 0) return undefined;
+  const kind = paceKindOf(job);
+  const own = paces.find((pace) => pace.kind === kind);
+  const from = own ? `from ${countWords(own.days, 'day')}` : 'as your other work does';
+  return `${kindTitle(kind)}: planned at ${factorWords(job.pace)} of the guess, ${from}.`;
+}
+
+/** The own hours that are left, by the estimates and as the work goes. */
+export function leftWords({ jobs }: Plan): string {
+  const open = jobs.filter(({ doneOn }) => doneOn === null);
+  const left = open.reduce((sum, job) => sum + job.left, 0);
+  const guessed = open.reduce((sum, job) => sum + job.left / job.pace, 0);
+  const hours = (value: number) => formatMinutes(minutes(Math.round(value / 60) * 60));
+  return `${hours(guessed)} of own work are left by the guesses; as it goes, ${hours(left)}.`;
+}
+
+/** What of the hours somebody meant to give was given. */
+export function keptWords(
+  { share, kept, lost }: Learned['kept'][number],
+  { name }: Pick<Person, 'name'>,
+): string {
+  const days = Math.round(kept + lost);
+  if (days === 0) return `${name}: nothing known yet, so the plan takes all the hours told.`;
+  const percent = Math.round((100 * kept) / (kept + lost));
+  return `${name}: ${percent} of 100 hours meant were kept, from ${countWords(days, 'day')}. The plan takes ${Math.round(share * 100)} of 100.`;
+}
