@@ -32,6 +32,11 @@ test('Today, Keys, a comparison and a what-if speak of the same likely day; what
   const answer = page.getByRole('status').filter({ hasText: 'The plan repairs itself' });
   await expect(answer).toContainText('no difference at a gate that can be told; no job moves');
   await expect(page.getByText(`likely ${today}`).first()).toBeVisible();
+
+  // The plan that stands is there on the next visit too.
+  await page.goto('/today');
+  await porch.settle();
+  expect(await likelyIn(page, /^Living here: likely/)).toBe(today);
 });
 
 type HouseFile = {

@@ -5,7 +5,7 @@ import { layGround, planHouse, WITHOUT_RISKS } from '../schedule';
 import { houseAfter, houseToLive, live, ownerOf, type Owner } from '../testing/owners';
 import { anyRenovation } from '../testing/renovations';
 import { addDays, dateOf, daysBetween, momentAt, plainDate } from '../units';
-import { drawFrom, prepareDraw } from './draw';
+import { drawFrom, prepareFrom } from './draw';
 
 const FIRST = plainDate('2026-03-02');
 const NOW = momentAt(FIRST, 8 * 60);
@@ -46,7 +46,9 @@ describe('owners whose luck is not the forecast’s own', () => {
   const at = (share: number): Case[] =>
     all.flatMap(({ end, houseOn }) => {
       const { house, now } = houseOn(share);
-      const prepared = prepareDraw(house, now);
+      const plan = planHouse(house, now, { schedules: 4 });
+      if (!plan.ok) throw new Error(plan.error.code);
+      const prepared = prepareFrom(house, now, plan.value);
       if (!prepared.ok) throw new Error(prepared.error.code);
       const { p10, p50, p80 } = drawFrom(prepared.value, { runs: RUNS }).gates.done;
       const planned = prepared.value.plan.gates.done.date;

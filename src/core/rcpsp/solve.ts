@@ -25,11 +25,10 @@ const populationFor = (schedules: number) =>
 
 /** Neighbours changed over in a child, on average. */
 const MUTATIONS = 5;
-/** Larger projects start from lists nearer to the priority rule, and with few schedules breed from the better half. */
+/** Larger projects start from lists nearer to the priority rule, and breed from the better of two. */
 const LARGE = 45;
 /** Of smaller ones, the share of the schedules that is bred; with the rest all others are searched, or ruled out. */
 const BRED = 0.4;
-const FEW = 3_000;
 /** Generations without anything better before half the population is drawn anew. */
 const PATIENCE = 60;
 
@@ -101,7 +100,7 @@ class Search {
     this.latest = latestStarts(instance);
     this.bound = lowerBound(instance);
     this.limit = Math.max(1, options.schedules);
-    this.draws = instance.durations.length > LARGE && this.limit < FEW ? 2 : 1;
+    this.draws = instance.durations.length > LARGE ? 2 : 1;
   }
 
   /** Schedules made; jobs placed while branching count by the share of all jobs that they are. */
