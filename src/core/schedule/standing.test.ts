@@ -15,6 +15,7 @@ import {
   type PlainDate,
 } from '../units';
 import { planHouse } from '.';
+import { isNowhereLater } from './standing';
 
 const FIRST = plainDate('2026-01-05');
 const MORNING = momentAt(FIRST, 8 * 60);
@@ -219,5 +220,17 @@ describe('a plan that stands', () => {
         }
       }
     }
+  });
+});
+
+describe('two schedules of the same tasks', () => {
+  const at = (...ends: number[]) =>
+    ends.map((finish) => ({ start: 0, finish, stretches: [], lacks: [] })) as never;
+
+  it('one is nowhere later where each task ends on the same day or before', () => {
+    const day = MINUTES_PER_DAY;
+    expect(isNowhereLater(at(day, 2 * day), at(day + 600, 2 * day + 1))).toBe(true);
+    expect(isNowhereLater(at(day + 600, day), at(day, 2 * day))).toBe(true);
+    expect(isNowhereLater(at(2 * day, day), at(day, 3 * day))).toBe(false);
   });
 });
