@@ -1,10 +1,9 @@
 import fc from 'fast-check';
-import { forecastHouse, forecastInSteps } from '../forecast';
+import { beside, forecastHouse, forecastInSteps } from '../forecast';
 import type { Survey } from '../house';
 import { toTheEnd } from '../in-steps';
 import type { EventBodyOf } from '../journal';
 import { findLoop, linkJobs } from '../order';
-import { standingOf } from '../plan';
 import { planHouse } from '../schedule';
 import { expandJobs } from '../steps';
 import { faultsOf } from '../testing/check-plan';
@@ -221,9 +220,10 @@ describe('what would bring it forward', () => {
     expect(days).toEqual(days.toSorted((a, b) => b - a));
     const now = forecastHouse(house, NOW);
     if (!now.ok) throw new Error(now.error.code);
-    const standing = standingOf(now.value.plan);
     for (const { option, date, daysSooner } of sooner) {
-      const tried = toTheEnd(forecastInSteps(withOption(house, option), NOW, { standing }));
+      const tried = toTheEnd(
+        forecastInSteps(withOption(house, option), NOW, beside(now.value.plan)),
+      );
       expect(tried.ok && tried.value.gates.live.likely).toBe(date);
       expect(daysSooner).toBeGreaterThan(0);
     }

@@ -1,6 +1,13 @@
 import type { HouseToPlan } from '../house';
 import { quietly, toTheEnd, type InSteps } from '../in-steps';
-import type { Doubt, Forecast, Plan, PlanError, Standing } from '../plan';
+import {
+  standingOf,
+  type Doubt,
+  type Forecast,
+  type Plan,
+  type PlanError,
+  type Standing,
+} from '../plan';
 import { ok, type Result } from '../result';
 import { openRisks } from '../risk';
 import { planInSteps, type Ground } from '../schedule';
@@ -14,7 +21,21 @@ export const SCREEN_RUNS = 300;
 const FIRST_RUNS = 60;
 
 /** Runs drawn, and the plan people go by. */
-export type ForecastOptions = { runs?: number; standing?: Standing | null };
+export type ForecastOptions = {
+  runs?: number;
+  standing?: Standing | null;
+  /** Schedules tried; as many as the size of the house allows where it is left out. */
+  schedules?: number;
+};
+
+/**
+ * How a change is foreseen beside the plan that stands: repaired, not searched for anew. What a longer search would find
+ * for the one side only is no effect of the change.
+ */
+export const beside = (plan: Plan): ForecastOptions => ({
+  standing: standingOf(plan),
+  schedules: 1,
+});
 
 /** A forecast with the runs behind it, which only a comparison needs. */
 export type Foreseen = { forecast: Forecast; drawn: Drawn };
@@ -36,9 +57,12 @@ export function* forecastInSteps(
 export function* foresee(
   project: HouseToPlan,
   now: Moment,
-  { runs = SCREEN_RUNS, standing = null }: ForecastOptions = {},
+  { runs = SCREEN_RUNS, standing = null, schedules }: ForecastOptions = {},
 ): InSteps<Forecast | null, Result<Foreseen, PlanError>> {
-  const planning = planInSteps(project, now, { standing });
+  const planning = planInSteps(project, now, {
+    standing,
+    ...(schedules === undefined ? {} : { schedules }),
+  });
   const first = planning.next();
   if (!first.done && first.value) {
     yield (yield* drawn(project, now, first.value, FIRST_RUNS)).forecast;

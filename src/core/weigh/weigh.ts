@@ -1,9 +1,9 @@
 import type { HouseToPlan } from '../house';
 import { quietly, toTheEnd, type InSteps } from '../in-steps';
-import { isToOrder, standingOf, type Plan, type PlanError, type Standing } from '../plan';
+import { isToOrder, type Plan, type PlanError, type Standing } from '../plan';
 import { adviseContingency, expectedCost, openRisks } from '../risk';
 import { fail, ok, type Result } from '../result';
-import { daysLater, foresee, type Foreseen } from '../forecast';
+import { beside, daysLater, foresee, type Foreseen } from '../forecast';
 import { expandJobs } from '../steps';
 import { addCents, addDays, cents, dateOf, daysBetween, minutes, type Moment } from '../units';
 import { withOption, type GateDays, type Option, type Weighed } from '../compare';
@@ -39,8 +39,8 @@ export function* weighInSteps(
   let first: Foreseen | undefined;
   for (const option of options) {
     const house = withOption(project, option);
-    const from = first ? standingOf(first.forecast.plan) : standing;
-    const foreseen = yield* quietly(foresee(house, now, { standing: from }));
+    const from = first ? beside(first.forecast.plan) : { standing };
+    const foreseen = yield* quietly(foresee(house, now, from));
     if (!foreseen.ok) return fail(foreseen.error);
     first ??= foreseen.value;
     weighed.push(weigh(house, foreseen.value, option, first));

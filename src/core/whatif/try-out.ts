@@ -1,4 +1,4 @@
-import { daysLater, foresee, type Foreseen } from '../forecast';
+import { beside, daysLater, foresee, type Foreseen } from '../forecast';
 import { type HouseToPlan } from '../house';
 import type { EventBodyOf } from '../journal';
 import { withChanges } from '../planning';
@@ -8,7 +8,6 @@ import {
   sayCause,
   roomChanges,
   roomFreeDays,
-  standingOf,
   type Forecast,
   type PlanError,
   type PlannedJob,
@@ -36,8 +35,7 @@ export function* tryOut(
   const house = withChanges(project, changes);
   const before = yield* quietly(foresee(project, now, { standing }));
   if (!before.ok) return before;
-  const from = standingOf(before.value.forecast.plan);
-  const after = yield* quietly(foresee(house, now, { standing: from }));
+  const after = yield* quietly(foresee(house, now, beside(before.value.forecast.plan)));
   if (!after.ok) return after;
   const [was, is] = [before.value.forecast, after.value.forecast];
   const moved = movedJobs(was, is);

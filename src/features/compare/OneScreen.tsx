@@ -7,6 +7,7 @@ import {
   rebuildBasis,
   type Comparison,
   type Weighed,
+  type GateDays,
 } from '@/core/compare';
 import { formatElapsed, formatMinutes, formatMoney } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
@@ -21,7 +22,7 @@ import {
 } from '@/store';
 import { Body, Button, ButtonLink, Empty, Fact, Field, Note, Section, Title } from '@/ui';
 import { useWeighed } from './useWeighed';
-import { flipWords, gateWords, hireWords, rebuildWords } from './words';
+import { flipWords, gateWords, hireWords, rebuildWords, sameWords } from './words';
 
 /** One question, its options side by side, what would turn the answer round, and the choice. */
 export function OneScreen({ id }: { id: string }) {
@@ -159,9 +160,9 @@ function OptionColumn({
         working={`${money(option.centsToEnd)} to spend, suspicions on average + ${money(option.contingency)} contingency`}
       />
       <Fact name="Of it within a month" figure={money(option.centsNow)} />
-      <Fact name="Sleep here, likely" figure={gateWords(option.gates.sleep, today, isFirst)} />
-      <Fact name="Live here, likely" figure={gateWords(option.gates.live, today, isFirst)} />
-      <Fact name="Call it done, likely" figure={gateWords(option.gates.done, today, isFirst)} />
+      <GateFact name="Sleep here, likely" days={option.gates.sleep} isFirst={isFirst} />
+      <GateFact name="Live here, likely" days={option.gates.live} isFirst={isFirst} />
+      <GateFact name="Call it done, likely" days={option.gates.done} isFirst={isFirst} />
       <Fact name="Hours of yours" figure={formatMinutes(option.ownMinutes)} />
       <Fact name="Permits and inspections" figure={`${option.permits} and ${option.inspections}`} />
       <Fact
@@ -184,4 +185,10 @@ function OptionColumn({
       />
     </View>
   );
+}
+
+function GateFact({ name, days, isFirst }: { name: string; days: GateDays; isFirst: boolean }) {
+  const today = useAppSelector(selectToday);
+  const same = isFirst ? undefined : sameWords(days);
+  return <Fact name={name} figure={gateWords(days, today)} {...(same ? { working: same } : {})} />;
 }

@@ -1,5 +1,5 @@
 import { cents, fromSquareFeet, minutes, plainDate } from '@/core/units';
-import { flipWords, gateWords, hireWords, rebuildWords } from './words';
+import { flipWords, gateWords, hireWords, rebuildWords, sameWords } from './words';
 
 const TODAY = plainDate('2026-03-14');
 
@@ -12,9 +12,11 @@ describe('comparisons in words', () => {
     expect(gateWords({ date: plainDate('2026-05-14'), daysLater: -1 }, TODAY)).toBe(
       'Thu 14 May, 1 day sooner',
     );
-    expect(gateWords({ date: plainDate('2026-05-14'), daysLater: 0 }, TODAY, false)).toBe(
-      'Thu 14 May, no difference that can be told',
+    expect(sameWords({ date: plainDate('2026-05-14'), daysLater: 0 })).toBe(
+      'no difference that can be told',
     );
+    expect(sameWords({ date: plainDate('2026-05-14'), daysLater: 2 })).toBeUndefined();
+    expect(sameWords({ date: null, daysLater: 0 })).toBeUndefined();
     expect(gateWords({ date: null, daysLater: 0 }, TODAY)).toBe('nothing left');
   });
 

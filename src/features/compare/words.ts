@@ -20,14 +20,17 @@ export const KIND_TITLES: Record<ComparisonKind, string> = {
 
 const days = (count: number): string => `${count} ${count === 1 ? 'day' : 'days'}`;
 
-const sameWords = (isFirst: boolean): string => (isFirst ? '' : ', no difference that can be told');
+/** Beside the first option: that no difference can be told; undefined where there is one. */
+export const sameWords = ({ date, daysLater }: GateDays): string | undefined =>
+  date !== null && daysLater === 0 ? 'no difference that can be told' : undefined;
+
 const movedWords = (daysLater: number): string =>
   `${days(Math.abs(daysLater))} ${daysLater > 0 ? 'later' : 'sooner'}`;
 
-/** "Thu 14 May, 9 days later"; beside the first, that no difference can be told. */
-export function gateWords({ date, daysLater }: GateDays, today: PlainDate, isFirst = true): string {
+/** "Thu 14 May, 9 days later". */
+export function gateWords({ date, daysLater }: GateDays, today: PlainDate): string {
   if (date === null) return 'nothing left';
-  const shift = daysLater === 0 ? sameWords(isFirst) : `, ${movedWords(daysLater)}`;
+  const shift = daysLater === 0 ? '' : `, ${movedWords(daysLater)}`;
   return `${formatDate(date, today)}${shift}`;
 }
 
