@@ -16,6 +16,7 @@ for (const [size, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
     await expect(page.getByText('Noted one thing on the walk.')).toBeVisible();
     await porch.go('Keys');
     const live = page.getByRole('region', { name: 'Live here' });
+    await porch.settle();
     const before = await live.getByText(/^likely/).textContent();
 
     await porch.go('Decisions');

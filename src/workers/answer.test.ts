@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { added, chosen, houseOf, place, week } from '../core/testing/houses';
 import { momentAt, plainDate } from '../core/units';
 import { forecastInSteps } from '../core/forecast';
+import { standingOf } from '../core/plan';
 import type { Project } from '../core/house';
 import { toTheEnd } from '../core/in-steps';
 import { changesBetween, planningInputOf } from '../core/planning';
@@ -155,6 +156,34 @@ describe('the planner worker', () => {
     expect(heard.filter(({ id }) => id === 2).at(-1)).toMatchObject({ kind: 'forecast' });
     expect(heard.find(({ id }) => id === 3)).toEqual({ id: 3, kind: 'behind' });
     expect(heard.at(-1)).toMatchObject({ id: 4, kind: 'dropped' });
+  });
+
+  it('brings the plan back that stood, when the house is what it was', () => {
+    const heard: WorkerReply[] = [];
+    const joined = joiner();
+    const hear = listen(
+      (part) => {
+        const reply = joined(part);
+        if (reply) heard.push(reply);
+      },
+      (next) => next(),
+      () => 0,
+    );
+    const more = houseOf(added(place('a')), chosen('a', 'repaint'), added(place('b')));
+    const planOf = (id: number) => {
+      const reply = heard.filter((each) => each.id === id).at(-1);
+      return reply?.kind === 'forecast' ? reply.forecast.plan : null;
+    };
+    hear(message({ kind: 'forecast', id: 1 }));
+    hear(message({ kind: 'forecast', id: 2, house: more }));
+    const other = planOf(2);
+    const late = other && {
+      ...standingOf(other),
+      jobs: standingOf(other).jobs.map((job) => ({ ...job, stretches: [] })),
+    };
+    hear(message({ kind: 'forecast', id: 3, standing: late }));
+    expect(planOf(1)).not.toBeNull();
+    expect(planOf(3)).toEqual(planOf(1));
   });
 
   it('reads a file, from text or from a chosen one, in parts that are small', async () => {

@@ -9,6 +9,8 @@ import { droppedWork } from '../core/survey/dropped';
 import { scopeHistory } from '../core/survey/history';
 import { weighInSteps } from '../core/weigh';
 import { tryOut } from '../core/whatif';
+import { standingOf, type Standing } from '../core/plan';
+import { hashOf } from '../core/random';
 import { inParts } from './parts';
 import { requestSchema, type WorkerReply, type WorkerRequest } from './protocol';
 
@@ -95,6 +97,8 @@ function* fileInSteps(id: number, from: string | Uint8Array): Steps {
   return { id, kind: 'file', projectId, clock, name: project.house.name, unread, setAside };
 }
 
+/** So many states back the plan of each is remembered. */
+const STOOD_BEFORE = 12;
 /** How long to work before listening again. */
 const SLICE_MS = 12;
 
@@ -119,13 +123,31 @@ export function listen(
     known = house.success ? { state: request.state, house: house.data } : null;
     return known?.house ?? null;
   };
-  const run = (id: number, steps: Steps): void => {
+  /** Plans of the last states of the house: what is taken back brings the plan back that stood before it. */
+  const stood = new Map<number, Standing>();
+  const remember = (house: PlanningInput | null, reply: WorkerReply): void => {
+    if (!house || reply.kind !== 'forecast') return;
+    const key = hashOf(JSON.stringify(house));
+    stood.delete(key);
+    stood.set(key, standingOf(reply.forecast.plan));
+    const [oldest] = stood.keys();
+    if (stood.size > STOOD_BEFORE && oldest !== undefined) stood.delete(oldest);
+  };
+  const fromWhatStood = (request: WorkerRequest, house: PlanningInput | null): WorkerRequest => {
+    if (request.kind !== 'forecast' || !house) return request;
+    const standing = stood.get(hashOf(JSON.stringify(house))) ?? request.standing;
+    return { ...request, standing };
+  };
+  const run = (id: number, steps: Steps, house: PlanningInput | null = null): void => {
     const begin = clock();
     while (!cancelled.has(id)) {
       const { value, done } = steps.next();
-      if (value) inParts(value).forEach(post);
+      if (value) {
+        remember(house, value);
+        inParts(value).forEach(post);
+      }
       if (done) return void running.delete(id);
-      if (clock() - begin > SLICE_MS) return later(() => run(id, steps));
+      if (clock() - begin > SLICE_MS) return later(() => run(id, steps, house));
     }
     cancelled.delete(id);
     running.delete(id);
@@ -151,7 +173,7 @@ export function listen(
     } else {
       const file =
         request.kind === 'read-file' && typeof request.file === 'string' ? request.file : '';
-      run(id, answerInSteps({ request, house, file }));
+      run(id, answerInSteps({ request: fromWhatStood(request, house), house, file }), house);
     }
   };
 }
