@@ -1,9 +1,18 @@
 import fc from 'fast-check';
 import { minutesOn, type Person } from '../house';
+import { applyEvents, type EventBodyOf } from '../journal';
 import { planHouse } from '../schedule';
 import { seededRandom } from '../random';
 import { added, anyHouse, chosen, houseOf, place, week } from '../testing/houses';
-import { MINUTES_PER_DAY, dateOf, momentAt, moment, plainDate, toDayNumber } from '../units';
+import {
+  MINUTES_PER_DAY,
+  dateOf,
+  minutes,
+  momentAt,
+  moment,
+  plainDate,
+  toDayNumber,
+} from '../units';
 import { logNormal, quantile, triangular } from './chance';
 import { drawFrom, prepareDraw, prepareFrom } from './draw';
 import { HouseholdDays } from './household-days';
@@ -25,6 +34,46 @@ const drawn = (options = {}) => {
   return drawFrom(prepared.value, { runs: 200, ...options });
 };
 const me: Person = { id: 'me' as never, name: 'Me', role: 'self', week: week(120, 360) };
+
+describe('what a forecast says was learned', () => {
+  it('worked by hand: hours left by the guesses are each estimate less its hours, whatever the pace', () => {
+    const told = (jobId: string, spent: number, share: number | null): EventBodyOf => ({
+      type: 'dayLogged',
+      payload: {
+        id: `d-${jobId}` as never,
+        date: plainDate('2026-01-05'),
+        line: 'x',
+        entries: [
+          {
+            kind: 'hours',
+            personId: 'me' as never,
+            minutes: minutes(spent),
+            jobId: jobId as never,
+            placeId: null,
+          },
+          ...(share === null ? [] : [{ kind: 'progress' as const, jobId: jobId as never, share }]),
+        ],
+      },
+    });
+    const before = forecastHouse(house, NOW, 2);
+    if (!before.ok) throw new Error(before.error.code);
+    const walk = before.value.plan.jobs.find(({ id }) => id === 'bed/survey.walk');
+    const measure = before.value.plan.jobs.find(({ id }) => id === 'bed/survey.measure');
+    if (!walk || !measure) throw new Error('no such jobs');
+    const { guessed, planned } = before.value.learned.left;
+    expect(planned).toBe(guessed);
+    const after = applyEvents(house, [
+      told(walk.id, walk.estimate * 2, 100),
+      told(measure.id, 10, null),
+    ]);
+    const later = after && forecastHouse(after, momentAt(plainDate('2026-01-06'), 480), 2);
+    if (!later?.ok) throw new Error('no forecast');
+    const { left } = later.value.learned;
+    expect(left.guessed).toBe(guessed - walk.estimate - 10);
+    // The one finished job took twice its guess: the rest is planned longer.
+    expect(left.planned).toBeGreaterThan(left.guessed);
+  });
+});
 
 describe('chance', () => {
   it('a triangle keeps to its ends and has its mean: (low + mode + high) / 3', () => {

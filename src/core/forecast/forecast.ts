@@ -12,7 +12,9 @@ import { ok, type Result } from '../result';
 import { openRisks } from '../risk';
 import { planInSteps, type Ground } from '../schedule';
 import { PACE_KINDS } from '../planning/learning';
-import type { Moment } from '../units';
+import type { Job } from '../steps';
+import { effortLeft, progressOf } from '../progress';
+import { minutes, type Moment } from '../units';
 import { drawInSteps, prepareFrom, type Drawn } from './draw';
 
 /** Runs drawn for the screens: enough that the day hardly moves from seed to seed, few enough to follow every edit. */
@@ -120,10 +122,16 @@ const doubtOf = ({ gates }: Drawn, gate: 'sleep' | 'live' | 'done'): Doubt => ({
 });
 
 /** What the log has taught, kind of work by kind of work and person by person, with what it was taken from. */
-function learnedOf({ learned: { paces, kept } }: Ground): Forecast['learned'] {
+function learnedOf({ jobs, progress, learned }: Ground): Forecast['learned'] {
+  const { paces, kept, paceOf } = learned;
+  const leftAt = (pace: (job: Job) => number) =>
+    minutes(
+      jobs.reduce((sum, job) => sum + effortLeft(job, progressOf(progress, job.id), pace(job)), 0),
+    );
   const points = paces.points.map(({ kind, ratio, on, job }) => ({ kind, ratio, on, jobId: job }));
   return {
     points,
+    left: { guessed: leftAt(() => 1), planned: leftAt(paceOf) },
     paces: PACE_KINDS.filter((kind) => points.some((point) => point.kind === kind)).map((kind) => {
       const own = points.filter((point) => point.kind === kind);
       return {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { jobIdSchema, personIdSchema } from '../house';
-import { centsSchema, plainDateSchema } from '../units';
+import { centsSchema, minutesSchema, plainDateSchema } from '../units';
 import { planSchema } from './plan';
 
 const doubtSchema = z.object({
@@ -29,6 +29,8 @@ const learnedSchema = z.object({
   points: z.array(
     z.object({ kind: z.string(), ratio: z.number(), on: plainDateSchema, jobId: jobIdSchema }),
   ),
+  /** Own hours left, by the estimates alone and at the paces the plan goes by. */
+  left: z.object({ guessed: minutesSchema, planned: minutesSchema }),
   /** Days' worth of hours kept and lost, and the share the plan goes by. */
   kept: z.array(
     z.object({ personId: personIdSchema, share: z.number(), kept: z.number(), lost: z.number() }),

@@ -1,3 +1,4 @@
+import { NOTHING_LOGGED } from '../planning';
 import type { Job } from '../steps';
 import { minutes, plainDate } from '../units';
 import { effortLeft, toldLeft, type Progress } from '.';
@@ -5,13 +6,9 @@ import { effortLeft, toldLeft, type Progress } from '.';
 const job = { id: 'a/paint.walls', estimate: minutes(400) } as Job;
 const ON = plainDate('2026-01-08');
 const told = (over: Partial<Progress>): Progress => ({
-  share: null,
-  logged: minutes(0),
-  by: {},
-  sinceShare: minutes(0),
+  ...NOTHING_LOGGED,
   firstOn: ON,
   lastOn: ON,
-  doneOn: null,
   failed: [],
   ...over,
 });

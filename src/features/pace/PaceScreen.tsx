@@ -20,7 +20,7 @@ export function PaceScreen() {
   );
 }
 
-function Learned({ forecast: { learned, plan } }: { forecast: Forecast }) {
+function Learned({ forecast: { learned } }: { forecast: Forecast }) {
   const { people } = useAppSelector(selectProject);
   return (
     <View className="gap-4">
@@ -30,7 +30,7 @@ function Learned({ forecast: { learned, plan } }: { forecast: Forecast }) {
           how you work.
         </Body>
       ) : (
-        <Strong>{leftWords(plan)}</Strong>
+        <Strong>{leftWords(learned)}</Strong>
       )}
       {learned.paces.map((pace) => (
         <Section key={pace.kind} title={kindTitle(pace.kind)}>

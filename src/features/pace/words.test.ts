@@ -1,8 +1,14 @@
 import type { Forecast, PlannedJob } from '@/core/plan';
+import { minutes } from '@/core/units';
 import { bandWords, jobPaceWords, keptWords, leftWords, paceWords } from './words';
 
 const pace = { kind: 'board', factor: 0.7012, low: 0.55, high: 0.9, jobs: 8, days: 6 };
-const learned: Forecast['learned'] = { paces: [pace], points: [], kept: [] };
+const learned: Forecast['learned'] = {
+  paces: [pace],
+  points: [],
+  kept: [],
+  left: { guessed: minutes(600), planned: minutes(420) },
+};
 const job = (over: Partial<PlannedJob>) =>
   ({
     stepId: 'board.walls',
@@ -31,10 +37,8 @@ describe('what was learned, in words', () => {
     expect(jobPaceWords(job({}), { ...learned, paces: [] })).toBeUndefined();
   });
 
-  it('worked by hand: 7 h at a pace of 0.7 are 10 h by the guesses', () => {
-    expect(leftWords({ jobs: [job({})] } as never)).toBe(
-      '10h of own work are left by the guesses; as it goes, 7h.',
-    );
+  it('says what is left both ways', () => {
+    expect(leftWords(learned)).toBe('10h of own work are left by the guesses; as it goes, 7h.');
   });
 
   it('says what was kept of the hours, and that nothing is known', () => {
@@ -42,8 +46,12 @@ describe('what was learned, in words', () => {
     expect(keptWords(kept, { name: 'Me' })).toBe(
       'Me: 75 of 100 hours meant were kept, from 20 days. The plan takes 80 of 100.',
     );
-    expect(keptWords({ ...kept, kept: 0, lost: 0 }, { name: 'Ana' })).toContain(
-      'nothing known yet',
+    const none = { ...kept, kept: 0, lost: 0 };
+    expect(keptWords(none, { name: 'Ana' })).toBe(
+      'Ana: nothing known yet. The plan takes 80 of 100, as the others keep.',
+    );
+    expect(keptWords({ ...none, share: 1 }, { name: 'Ana' })).toBe(
+      'Ana: nothing known yet. The plan takes 100 of 100.',
     );
   });
 });

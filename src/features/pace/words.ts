@@ -1,7 +1,7 @@
 import { SKILLS, type Person } from '@/core/house';
-import type { Forecast, Plan, PlannedJob } from '@/core/plan';
+import type { Forecast, PlannedJob } from '@/core/plan';
 import { paceKindOf } from '@/core/planning/learning';
-import { countWords, formatMinutes, minutes } from '@/core/units';
+import { countWords, formatMinutes } from '@/core/units';
 
 type Learned = Forecast['learned'];
 type Pace = Learned['paces'][number];
@@ -29,13 +29,8 @@ export function jobPaceWords(job: PlannedJob, { paces }: Learned): string | unde
 }
 
 /** The own hours that are left, by the estimates and as the work goes. */
-export function leftWords({ jobs }: Plan): string {
-  const open = jobs.filter(({ doneOn }) => doneOn === null);
-  const left = open.reduce((sum, job) => sum + job.left, 0);
-  const guessed = open.reduce((sum, job) => sum + job.left / job.pace, 0);
-  const hours = (value: number) => formatMinutes(minutes(Math.round(value / 60) * 60));
-  return `${hours(guessed)} of own work are left by the guesses; as it goes, ${hours(left)}.`;
-}
+export const leftWords = ({ left: { guessed, planned } }: Learned): string =>
+  `${formatMinutes(guessed)} of own work are left by the guesses; as it goes, ${formatMinutes(planned)}.`;
 
 /** What of the hours somebody meant to give was given. */
 export function keptWords(
@@ -43,7 +38,10 @@ export function keptWords(
   { name }: Pick<Person, 'name'>,
 ): string {
   const days = Math.round(kept + lost);
-  if (days === 0) return `${name}: nothing known yet, so the plan takes all the hours told.`;
+  const planned = `The plan takes ${Math.round(share * 100)} of 100`;
+  // Of who has no days of their own, the household's say something all the same.
+  if (days === 0)
+    return `${name}: nothing known yet. ${planned}${share < 1 ? ', as the others keep' : ''}.`;
   const percent = Math.round((100 * kept) / (kept + lost));
-  return `${name}: ${percent} of 100 hours meant were kept, from ${countWords(days, 'day')}. The plan takes ${Math.round(share * 100)} of 100.`;
+  return `${name}: ${percent} of 100 hours meant were kept, from ${countWords(days, 'day')}. ${planned}.`;
 }

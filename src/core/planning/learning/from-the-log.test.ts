@@ -2,6 +2,7 @@ import type { PlanningInput } from '../../house';
 import type { Progress } from '../../progress';
 import type { Job } from '../../steps';
 import { minutes, plainDate } from '../../units';
+import { NOTHING_LOGGED } from '..';
 import { Paces, slipsOf } from '.';
 
 const ON = plainDate('2026-01-08');
@@ -17,13 +18,9 @@ const job = (id: string, over: Partial<Job> = {}) =>
     ...over,
   }) as Job;
 const told = (over: Partial<Progress>): Progress => ({
-  share: null,
-  logged: minutes(0),
-  by: {},
-  sinceShare: minutes(0),
+  ...NOTHING_LOGGED,
   firstOn: ON,
   lastOn: ON,
-  doneOn: null,
   failed: [],
   ...over,
 });
