@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { beside, forecastHouse, forecastInSteps } from '../forecast';
+import { beside, daysLater, foresee, forecastHouse } from '../forecast';
 import type { Survey } from '../house';
 import { toTheEnd } from '../in-steps';
 import type { EventBodyOf } from '../journal';
@@ -8,7 +8,7 @@ import { planHouse } from '../schedule';
 import { expandJobs } from '../steps';
 import { faultsOf } from '../testing/check-plan';
 import { added, anyHouse, chosen, houseOf, place } from '../testing/houses';
-import { momentAt, plainDate } from '../units';
+import { addDays, minutes, momentAt, plainDate } from '../units';
 import { weighOptions } from '../weigh';
 import { comparisonsOf, flipsOf, forwardOptions, waysForward, weighRebuild, withOption } from '.';
 
@@ -215,16 +215,49 @@ describe('what would bring it forward', () => {
     expect(sooner.length + idle.length).toBe(options.length - 1);
   });
 
+  it('twice the hours bring the day nearer, half of them move it away', () => {
+    const given = (times: number) => ({
+      id: `x${times}`,
+      title: 'other hours',
+      yearsGained: null,
+      givesUp: '',
+      changes: [
+        {
+          type: 'peopleAgreed' as const,
+          payload: {
+            people: house.people.map((person) => ({
+              ...person,
+              week: person.week.map((spent) => minutes(spent * times)),
+            })),
+          },
+        },
+      ],
+    });
+    const as = { ...given(1), id: 'now', changes: [] };
+    const answer = weighOptions(house, NOW, [as, given(2), given(0.5)]);
+    if (!answer.ok) throw new Error(answer.error.code);
+    const [, twice, half] = answer.value.map(({ gates }) => gates.live.daysLater);
+    expect(twice).toBeLessThan(0);
+    expect(half).toBeGreaterThan(0);
+  });
+
   it('measures every way by planning with it, the most days first', () => {
     const days = sooner.map(({ daysSooner }) => daysSooner);
     expect(days).toEqual(days.toSorted((a, b) => b - a));
     const now = forecastHouse(house, NOW);
     if (!now.ok) throw new Error(now.error.code);
+    const { likely } = now.value.gates.live;
+    const from = beside(now.value.plan);
+    const liveOf = (project: typeof house) => {
+      const foreseen = toTheEnd(foresee(project, NOW, from));
+      if (!foreseen.ok) throw new Error(foreseen.error.code);
+      return foreseen.value.drawn;
+    };
+    const same = liveOf(house);
     for (const { option, date, daysSooner } of sooner) {
-      const tried = toTheEnd(
-        forecastInSteps(withOption(house, option), NOW, beside(now.value.plan)),
-      );
-      expect(tried.ok && tried.value.gates.live.likely).toBe(date);
+      const tried = liveOf(withOption(house, option) as typeof house);
+      expect(daysLater(same, tried, 'live')).toBe(-daysSooner);
+      expect(date).toBe(likely && addDays(likely, -daysSooner));
       expect(daysSooner).toBeGreaterThan(0);
     }
   });

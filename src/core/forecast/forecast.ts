@@ -26,17 +26,16 @@ const FIRST_RUNS = 60;
 export type ForecastOptions = {
   runs?: number;
   standing?: Standing | null;
-  /** Schedules tried; as many as the size of the house allows where it is left out. */
-  schedules?: number;
+  isWeighed?: boolean;
 };
 
 /**
- * How a change is foreseen beside the plan that stands: repaired, not searched for anew. What a longer search would find
- * for the one side only is no effect of the change.
+ * How both sides of a comparison are foreseen: from the plan that stands, with the same search. What a search finds for
+ * one side only would be no effect of the change.
  */
 export const beside = (plan: Plan): ForecastOptions => ({
   standing: standingOf(plan),
-  schedules: 1,
+  isWeighed: true,
 });
 
 /** A forecast with the runs behind it, which only a comparison needs. */
@@ -59,12 +58,9 @@ export function* forecastInSteps(
 export function* foresee(
   project: HouseToPlan,
   now: Moment,
-  { runs = SCREEN_RUNS, standing = null, schedules }: ForecastOptions = {},
+  { runs = SCREEN_RUNS, standing = null, isWeighed = false }: ForecastOptions = {},
 ): InSteps<Forecast | null, Result<Foreseen, PlanError>> {
-  const planning = planInSteps(project, now, {
-    standing,
-    ...(schedules === undefined ? {} : { schedules }),
-  });
+  const planning = planInSteps(project, now, { standing, isWeighed });
   const first = planning.next();
   if (!first.done && first.value) {
     yield (yield* drawn(project, now, first.value, FIRST_RUNS)).forecast;

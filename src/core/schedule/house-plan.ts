@@ -20,6 +20,8 @@ export type PlanOptions = {
   seed?: number;
   /** The plan people go by: it stays as it is where it can, and only a better one takes its place. */
   standing?: Standing | null;
+  /** Looks for a better one than what stands, though nothing may ask for it: both sides of a comparison do. */
+  isWeighed?: boolean;
 };
 
 /** Together with the time of one schedule this keeps a house of hundreds of jobs within a second or two. */
@@ -64,7 +66,11 @@ function isSooner(one: Candidate, other: Candidate): boolean {
 }
 
 /** What a standing plan makes of the house as it is now, and whether that is all there is to look for. */
-function fromStanding(start: Start, standing: Standing): { first: Candidate; isSettled: boolean } {
+function fromStanding(
+  start: Start,
+  standing: Standing,
+  isWeighed: boolean,
+): { first: Candidate; isSettled: boolean } {
   const { ground, open } = start;
   const { scheduler, aims } = open;
   const order = orderLike(standing, open.tasks, scheduler.rankedOrder());
@@ -76,7 +82,8 @@ function fromStanding(start: Start, standing: Standing): { first: Candidate; isS
     : undefined;
   const kept = stays && candidate(stays);
   const known = new Set(standing.jobs.map(({ id }) => id));
-  const isSame = standing.basis === basis && ground.jobs.every(({ id }) => known.has(id));
+  const isSame =
+    !isWeighed && standing.basis === basis && ground.jobs.every(({ id }) => known.has(id));
   const isMoved =
     !kept || isNowhereLater(moved.schedule, kept.schedule) || (!isSame && isSooner(moved, kept));
   const first = isMoved ? moved : kept;
@@ -96,7 +103,13 @@ function fromStanding(start: Start, standing: Standing): { first: Candidate; isS
 export function* planInSteps(
   project: HouseToPlan,
   now: Moment,
-  { caution = AS_ESTIMATED, schedules, seed = 1, standing = null }: PlanOptions = {},
+  {
+    caution = AS_ESTIMATED,
+    schedules,
+    seed = 1,
+    standing = null,
+    isWeighed = false,
+  }: PlanOptions = {},
 ): Generator<Plan | null, Result<Plan, PlanError>, void> {
   const ground = layGround(project, now, caution, standing);
   if (!ground.ok) return ground;
@@ -104,7 +117,7 @@ export function* planInSteps(
   const plain = firstPlan(ranked);
   if (!plain.ok) return plain;
   const pressedOn = pressed(ranked, plain.value);
-  const from = standing ? fromStanding(pressedOn, standing) : null;
+  const from = standing ? fromStanding(pressedOn, standing, isWeighed) : null;
   const start = from ? { ...pressedOn, first: from.first } : pressedOn;
   const first = start === ranked ? plain : firstPlan(start);
   if (!first.ok) return first;

@@ -5,7 +5,7 @@ import { adviseContingency, expectedCost, openRisks } from '../risk';
 import { fail, ok, type Result } from '../result';
 import { beside, daysLater, foresee, type Foreseen } from '../forecast';
 import { expandJobs } from '../steps';
-import { addCents, addDays, cents, dateOf, daysBetween, minutes, type Moment } from '../units';
+import { addCents, addDays, cents, dateOf, minutes, type Moment } from '../units';
 import { withOption, type GateDays, type Option, type Weighed } from '../compare';
 
 /** Money for what must be ordered or hired this soon is money now. */
@@ -36,13 +36,20 @@ export function* weighInSteps(
   standing: Standing | null = null,
 ): InSteps<null, Result<Weighed[], PlanError>> {
   const weighed: Weighed[] = [];
-  let first: Foreseen | undefined;
+  let first: First | undefined;
   for (const option of options) {
     const house = withOption(project, option);
-    const from = first ? beside(first.forecast.plan) : { standing };
-    const foreseen = yield* quietly(foresee(house, now, from));
+    if (!first) {
+      const shown = yield* quietly(foresee(house, now, { standing }));
+      if (!shown.ok) return fail(shown.error);
+      const searched = yield* quietly(foresee(house, now, beside(shown.value.forecast.plan)));
+      if (!searched.ok) return fail(searched.error);
+      first = { shown: shown.value, searched: searched.value };
+      weighed.push(weigh(house, first.shown, option, first));
+      continue;
+    }
+    const foreseen = yield* quietly(foresee(house, now, beside(first.shown.forecast.plan)));
     if (!foreseen.ok) return fail(foreseen.error);
-    first ??= foreseen.value;
     weighed.push(weigh(house, foreseen.value, option, first));
   }
   return ok(weighed);
@@ -55,7 +62,10 @@ export const weighOptions = (
   options: readonly Option[],
 ): Result<Weighed[], PlanError> => toTheEnd(weighInSteps(project, now, options));
 
-function weigh(house: HouseToPlan, foreseen: Foreseen, option: Option, first: Foreseen): Weighed {
+/** The first option as every screen shows it, and as searched as the others. */
+type First = { shown: Foreseen; searched: Foreseen };
+
+function weigh(house: HouseToPlan, foreseen: Foreseen, option: Option, first: First): Weighed {
   const { plan } = foreseen.forecast;
   const { gates } = plan;
   const risks = openRisks(house);
@@ -66,11 +76,13 @@ function weigh(house: HouseToPlan, foreseen: Foreseen, option: Option, first: Fo
     expandJobs(house).flatMap(({ id, stepId }) => (stepId === 'permit.apply' ? [id] : [])),
   );
   const gate = (id: 'sleep' | 'live' | 'done'): GateDays => {
-    const [date, before] = [foreseen.forecast.gates[id].likely, first.forecast.gates[id].likely];
-    // Where no difference can be told, none is shown.
-    if (date === null || before === null) return { date, daysLater: 0 };
-    if (daysLater(first.drawn, foreseen.drawn, id) === 0) return { date: before, daysLater: 0 };
-    return { date, daysLater: daysBetween(before, date) };
+    const { likely } = foreseen.forecast.gates[id];
+    const shown = first.shown.forecast.gates[id].likely;
+    if (likely === null || shown === null || foreseen === first.shown) {
+      return { date: likely, daysLater: 0 };
+    }
+    const later = daysLater(first.searched.drawn, foreseen.drawn, id);
+    return { date: addDays(shown, later), daysLater: later };
   };
   return {
     id: option.id,

@@ -15,7 +15,7 @@ import {
 } from '../plan';
 import { ok, type Result } from '../result';
 import { quietly } from '../in-steps';
-import { dateOf, daysBetween, moment, type Moment } from '../units';
+import { addDays, dateOf, daysBetween, moment, type Moment } from '../units';
 import type { Missed, Moved, Side, WhatIf } from './schema';
 
 /** More than these nobody reads; the sides say the rest. */
@@ -35,13 +35,17 @@ export function* tryOut(
   const house = withChanges(project, changes);
   const before = yield* quietly(foresee(project, now, { standing }));
   if (!before.ok) return before;
-  const after = yield* quietly(foresee(house, now, beside(before.value.forecast.plan)));
+  const from = beside(before.value.forecast.plan);
+  const searched = yield* quietly(foresee(project, now, from));
+  if (!searched.ok) return searched;
+  const after = yield* quietly(foresee(house, now, from));
   if (!after.ok) return after;
-  const [was, is] = [before.value.forecast, after.value.forecast];
-  const moved = movedJobs(was, is);
+  const is = after.value.forecast;
+  const moved = movedJobs(searched.value.forecast, is);
+  const was = sideOf(before.value.forecast);
   return ok({
-    before: sideOf(was),
-    after: withToldDays(sideOf(is), before.value, after.value),
+    before: was,
+    after: withToldDays(was, sideOf(is), searched.value, after.value),
     moved: moved.slice(0, MOST_MOVED),
     movedCount: moved.length,
     missed: missedDates(house, is),
@@ -60,14 +64,17 @@ function sideOf({ plan, gates }: Forecast): Side {
   };
 }
 
-/** Where no difference can be told by the same luck, the day stays the one it was. */
-function withToldDays(side: Side, before: Foreseen, after: Foreseen): Side {
+/** Each gate as it stands, moved by what can be told between two forecasts of the same search and luck. */
+function withToldDays(was: Side, side: Side, before: Foreseen, after: Foreseen): Side {
   const gate = (id: 'sleep' | 'live' | 'done') => {
-    const { likely, fairlySafe } = before.forecast.gates[id];
-    const isTold = likely === null || daysLater(before.drawn, after.drawn, id) !== 0;
-    return isTold || side.gates[id].likely === null
-      ? side.gates[id]
-      : { ...side.gates[id], likely, fairlySafe };
+    const { likely, fairlySafe } = was.gates[id];
+    const is = side.gates[id];
+    if (!likely || !fairlySafe || !is.likely) return is;
+    const later = daysLater(before.drawn, after.drawn, id);
+    const safer = before.forecast.gates[id].fairlySafe;
+    const safeLater =
+      later === 0 || !safer || !is.fairlySafe ? 0 : daysBetween(safer, is.fairlySafe);
+    return { ...is, likely: addDays(likely, later), fairlySafe: addDays(fairlySafe, safeLater) };
   };
   return { ...side, gates: { sleep: gate('sleep'), live: gate('live'), done: gate('done') } };
 }
