@@ -54,7 +54,7 @@ test('what was said is taken back where it shows, after a reload too', async ({ 
   const floor = page.getByRole('group', { name: 'Floor', exact: true });
   const before = await floor.textContent();
   await floor.getByRole('radio', { name: 'undecided' }).click();
-  await expect(floor).toContainText('undecided');
+  await expect(floor.getByRole('radio', { name: 'undecided' })).toBeChecked();
   await page.reload();
   await floor.getByRole('button', { name: /^Say more of/ }).click();
   await floor.getByRole('button', { name: /^Take it back: Attic/ }).click();

@@ -207,6 +207,18 @@ export class Porch {
   }
 }
 
+/**
+ * Every write waits for some hundred reads: what a test or a screen takes for kept too early is lost
+ * by the next reload. Run now and then with SLOW_DISK=1 npx playwright test.
+ */
+function slowDisk(): void {
+  const put = IDBObjectStore.prototype.put;
+  IDBObjectStore.prototype.put = function (...write: Parameters<typeof put>) {
+    for (let read = 0; read < 3000; read += 1) this.get('nothing here');
+    return put.apply(this, write);
+  };
+}
+
 /** Tests with a clock that stands still, and a page that may not reach beyond its own origin. */
 export const test = base.extend<{ porch: Porch }>({
   porch: async ({ page, baseURL }, provide) => {
@@ -221,6 +233,7 @@ export const test = base.extend<{ porch: Porch }>({
       if (message.type() === 'error') broken.push(message.text());
     });
     await page.clock.setFixedTime(TODAY);
+    if (process.env.SLOW_DISK) await page.addInitScript(slowDisk);
     await provide(new Porch(page));
     expect(strayed).toEqual([]);
     expect(broken).toEqual([]);
