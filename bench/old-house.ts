@@ -3,7 +3,7 @@ import { writeProjectFile } from '../src/core/files';
 import type { Entry } from '../src/core/house';
 import type { EventBodyOf } from '../src/core/journal';
 import { seededRandom } from '../src/core/random';
-import { expandJobs } from '../src/core/steps';
+import { expandJobs } from '../src/core/trade/steps';
 import { STARTED, houseOf, stamped } from '../src/core/testing/houses';
 import {
   addDays,

@@ -1,9 +1,9 @@
 /** The forecast against owners whose lives it knows nothing of: how often each day holds, and where the plan lies. */
 import fc from 'fast-check';
-import { drawFrom, prepareDraw } from '../src/core/forecast/draw';
-import { jobsOfGate } from '../src/core/plan';
+import { drawFrom, prepareDraw } from '../src/core/planning/simulation/draw';
+import { jobsOfGate } from '../src/core/planning/report';
 import { seededRandom } from '../src/core/random';
-import { planHouse } from '../src/core/schedule';
+import { planHouse } from '../src/core/planning/plan-house';
 import { houseAfter, houseToLive, live, ownerOf } from '../src/core/testing/owners';
 import { anyRenovation } from '../src/core/testing/renovations';
 import { addDays, daysBetween, momentAt, plainDate, type PlainDate } from '../src/core/units';

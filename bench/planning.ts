@@ -1,10 +1,10 @@
 /** The house's planner as houses grow: the first feasible plan, the improved one, and how well-founded its forecast is. */
-import { drawFrom, prepareFrom } from '../src/core/forecast/draw';
+import { drawFrom, prepareFrom } from '../src/core/planning/simulation/draw';
 import type { PlaceKind, Project } from '../src/core/house';
 import type { EventBodyOf } from '../src/core/journal';
-import type { Plan } from '../src/core/plan';
-import { planInSteps } from '../src/core/schedule';
-import { worksFor } from '../src/core/steps';
+import type { Plan } from '../src/core/planning/report';
+import { planInSteps } from '../src/core/planning/plan-house';
+import { worksFor } from '../src/core/trade/steps';
 import { added, chosen, houseOf, place } from '../src/core/testing/houses';
 import { daysBetween, momentAt, plainDate } from '../src/core/units';
 

@@ -1,7 +1,7 @@
 /** `npm run bench`: how long planning takes as the house grows, and what the first load weighs. */
 import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
-import { forecastHouse } from '../src/core/forecast';
+import { forecastHouse } from '../src/core/planning/simulation';
 import { readProjectFile } from '../src/core/files';
 import { eveningRows } from './evening';
 import { NOW, forecastRow, planningRows } from './planning';

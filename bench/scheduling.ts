@@ -1,6 +1,12 @@
 /** The general scheduler on the published kind of instances, against optimum, critical path and one plain pass. */
 import { readFileSync } from 'node:fs';
-import { criticalPath, latestFinishPass, readSm, solve, type Instance } from '../src/core/rcpsp';
+import {
+  criticalPath,
+  latestFinishPass,
+  readSm,
+  solve,
+  type Instance,
+} from '../src/core/planning/instances';
 
 const FOLDER = 'bench/rcpsp';
 type Known = { optimal?: number; best?: number; criticalPath: number };

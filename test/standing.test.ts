@@ -1,5 +1,5 @@
-import { standingOf } from '../src/core/plan';
-import { planHouse } from '../src/core/schedule';
+import { standingOf } from '../src/core/planning/report';
+import { planHouse } from '../src/core/planning/plan-house';
 import { added, chosen, houseOf, place } from '../src/core/testing/houses';
 import { momentAt, plainDate } from '../src/core/units';
 import { journalOf, keys } from '../src/storage/keys';

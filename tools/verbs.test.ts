@@ -3,9 +3,9 @@ import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { readProjectFile } from '../src/core/files';
 import type { Project } from '../src/core/house';
-import { linkJobs } from '../src/core/order';
-import { planHouse } from '../src/core/schedule';
-import { expandJobs } from '../src/core/steps';
+import { linkJobs } from '../src/core/trade/precedence';
+import { planHouse } from '../src/core/planning/plan-house';
+import { expandJobs } from '../src/core/trade/steps';
 import { faultsOf } from '../src/core/testing/check-plan';
 import { demoText } from './demo/build';
 

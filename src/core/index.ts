@@ -7,12 +7,12 @@ export {
   type FileError,
   type ProjectFile,
 } from './files';
-export { drawForecast, forecastHouse } from './forecast';
+export { drawForecast, forecastHouse } from './planning/simulation';
 export type { Project } from './house';
 export { contextOf, labelText, plainEntry, readLine, settle } from './evening';
-export type { PlanError } from './plan';
+export type { PlanError } from './planning/report';
 export { logJobs } from './progress';
-export { readSm, solve, type InstanceError } from './rcpsp';
-export { planHouse } from './schedule';
+export { readSm, solve, type InstanceError } from './planning/instances';
+export { planHouse } from './planning/plan-house';
 export { answerTakeoff, sayRequestError } from './takeoff';
 export { momentAt, plainDateSchema, toIsoMinute, type Moment } from './units';

@@ -1,4 +1,4 @@
-import { standingSchema, type Standing } from '../core/plan';
+import { standingSchema, type Standing } from '../core/planning/report';
 import type { KeyValue } from './key-value';
 import { keys } from './keys';
 

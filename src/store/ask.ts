@@ -1,11 +1,11 @@
-import type { Option, Weighed } from '../core/compare';
+import type { Option, Weighed } from '../core/planning/scenarios/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
 import type { EventBodyOf } from '../core/journal';
 import type { Reading } from '../core/measure';
 import type { Result } from '../core/result';
 import type { Delivery, Enquiry, Offer } from '../core/supplier';
 import type { PlainDate, Ticks } from '../core/units';
-import type { WhatIf } from '../core/whatif/schema';
+import type { WhatIf } from '../core/planning/scenarios/whatif/schema';
 import type { PlanningError } from '../workers/protocol';
 import { askedOf } from './planning';
 import type { Thunk } from './store';

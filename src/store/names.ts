@@ -1,5 +1,5 @@
 import { placeNameOf, type PersonId, type PlaceId, type Project } from '../core/house';
-import type { PlannedJob } from '../core/plan';
+import type { PlannedJob } from '../core/planning/report';
 
 /** Names for people: a place's own, also after it was removed, or the house as a whole. */
 export const placeNameIn = (project: Project, placeId: PlaceId | null): string =>

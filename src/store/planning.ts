@@ -1,7 +1,7 @@
 import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
-import type { Forecast, Standing } from '../core/plan';
-import { standingOf } from '../core/plan';
-import { planningInputOf } from '../core/planning';
+import type { Forecast, Standing } from '../core/planning/report';
+import { standingOf } from '../core/planning/report';
+import { planningInputOf } from '../core/planning/input';
 import type { Asked } from '../workers/planner';
 import type { PlanningError } from '../workers/protocol';
 import { clockRead, houseChanged, houseOpened, noHouseOpen, type SessionState } from './session';

@@ -2,7 +2,7 @@ import { createSelector } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, type TypedUseSelectorHook } from 'react-redux';
 import { placesInOrder, waysOf, type JobId, type Project } from '../core/house';
 import { keepLedger } from '../core/ledger';
-import type { PlannedJob } from '../core/plan';
+import type { PlannedJob } from '../core/planning/report';
 import { expectedCost, openFirst } from '../core/risk';
 import { planTonight } from '../core/today';
 import { dateOf } from '../core/units';

@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { added, chosen, houseOf, place, week } from '../core/testing/houses';
 import { momentAt, plainDate } from '../core/units';
-import { forecastInSteps } from '../core/forecast';
-import { standingOf } from '../core/plan';
+import { forecastInSteps } from '../core/planning/simulation';
+import { standingOf } from '../core/planning/report';
 import type { Project } from '../core/house';
 import { toTheEnd } from '../core/in-steps';
-import { changesBetween, planningInputOf } from '../core/planning';
+import { changesBetween, planningInputOf } from '../core/planning/input';
 import { listen } from './answer';
 import { inParts, joiner } from './parts';
 import { PROTOCOL_VERSION, replySchema, type WorkerReply } from './protocol';

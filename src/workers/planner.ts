@@ -1,15 +1,15 @@
 import { freeze } from '@reduxjs/toolkit';
-import type { Option, Weighed } from '../core/compare';
+import type { Option, Weighed } from '../core/planning/scenarios/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
 import type { Dropped, ScopeDay } from '../core/survey/past-schema';
 import type { PlanningInput } from '../core/house';
 import type { FileError } from '../core/files';
 import type { EventBodyOf, JournalEvent } from '../core/journal';
-import type { Forecast, Standing } from '../core/plan';
-import { changesBetween } from '../core/planning';
+import type { Forecast, Standing } from '../core/planning/report';
+import { changesBetween } from '../core/planning/input';
 import { fail, ok, type Result } from '../core/result';
 import type { Moment } from '../core/units';
-import type { WhatIf } from '../core/whatif/schema';
+import type { WhatIf } from '../core/planning/scenarios/whatif/schema';
 import { joiner } from './parts';
 import {
   PROTOCOL_VERSION,

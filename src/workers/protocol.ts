@@ -1,11 +1,16 @@
 import { z } from 'zod';
 import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts/problem';
 import { eventBodySchema, type JournalEvent } from '../core/journal';
-import { inputChangesSchema } from '../core/planning';
+import { inputChangesSchema } from '../core/planning/input';
 import type { FileError } from '../core/files';
-import { forecastSchema, gateIdSchema, plannedJobSchema, standingSchema } from '../core/plan';
+import {
+  forecastSchema,
+  gateIdSchema,
+  plannedJobSchema,
+  standingSchema,
+} from '../core/planning/report';
 import { droppedSchema, scopeDaySchema } from '../core/survey/past-schema';
-import { whatIfSchema } from '../core/whatif/schema';
+import { whatIfSchema } from '../core/planning/scenarios/whatif/schema';
 import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../core/units';
 
 export const PROTOCOL_VERSION = 7;

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { daysWithout } from '../../src/core/plan';
+import { daysWithout } from '../../src/core/planning/report';
 import { faultsOf } from '../../src/core/testing/check-plan';
 import { dateOf, daysBetween } from '../../src/core/units';
 import { SCOPES, houseOf } from './houses';

@@ -1,5 +1,5 @@
-import { daysWithout, type Plan, type PlannedJob } from '../../src/core/plan';
-import { planHouse } from '../../src/core/schedule';
+import { daysWithout, type Plan, type PlannedJob } from '../../src/core/planning/report';
+import { planHouse } from '../../src/core/planning/plan-house';
 import { dateOf, momentAt } from '../../src/core/units';
 import { FIRST_DAY, SCOPES, houseOf, type Scope } from './houses';
 

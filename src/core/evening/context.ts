@@ -1,4 +1,4 @@
-import { stepInId } from '../steps';
+import { stepInId } from '../trade/steps';
 import {
   daysInOrder,
   placesInOrder,
@@ -14,7 +14,7 @@ import {
   type Project,
   offeredKinds,
 } from '../house';
-import { doingOf, verbOf } from '../steps/doing';
+import { doingOf, verbOf } from '../trade/steps/doing';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, type Cents, type Currency, type PlainDate } from '../units';
 import { CUE_WORDS } from './words/cues';
 import { KIND_NAMES, GENERIC } from './words/places';

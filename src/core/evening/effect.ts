@@ -1,5 +1,5 @@
 import type { Entry, JobId } from '../house';
-import type { Plan, PlannedJob } from '../plan';
+import type { Plan, PlannedJob } from '../planning/report';
 import { addCents, moment, type Cents, type Minutes, type Moment, type PlainDate } from '../units';
 
 /** What keeping an entry changes, in facts; the screens put them into words. */

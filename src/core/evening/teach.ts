@@ -1,4 +1,4 @@
-import { stepInId } from '../steps';
+import { stepInId } from '../trade/steps';
 import type { Answer, Meaning } from '../house';
 import type { LogContext } from './context';
 import type { Reading } from './reading';

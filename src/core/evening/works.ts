@@ -1,4 +1,4 @@
-import { usualWorks, worksFor, type Work } from '../steps/works';
+import { usualWorks, worksFor, type Work } from '../trade/steps/works';
 import { placesSaid } from './jobs';
 import type { Line, Stretch } from './line';
 import { FILLER, stem, wordsIn } from './words/stems';

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { fuzzed } from '../testing/hostile';
 import { STARTED, added, chosen, place, stamped } from '../testing/houses';
-import { planHouse } from '../schedule';
+import { planHouse } from '../planning/plan-house';
 import { momentAt, plainDate } from '../units';
 import { readProjectFile, writeProjectFile } from '.';
 

@@ -1,8 +1,8 @@
-import { expandJobs } from '../steps';
+import { expandJobs } from '../trade/steps';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { FLAT, openingSlot, shapeOf, slotOf, type Opening, type Place } from '../house';
 import { type EventBodyOf } from '../journal';
-import { planHouse } from '../schedule';
+import { planHouse } from '../planning/plan-house';
 import { fromFeet, fromInches, momentAt, plainDate, ticks } from '../units';
 import {
   CATALOGUE,

@@ -1,6 +1,6 @@
 import type { EventBodyOf, EventType } from '../journal';
 import type { PlaceId } from '../house';
-import { findWork } from '../steps/works';
+import { findWork } from '../trade/steps/works';
 import { formatDate, type Cents, type PlainDate } from '../units';
 
 /** The payload of one kind of event. */

@@ -3,7 +3,7 @@ import { expectedCost } from '../risk';
 import { suspicionOf } from '../risk/from-find';
 import { keepLedger } from '../ledger';
 import { diaryTable } from '../tables';
-import { planHouse } from '../schedule';
+import { planHouse } from '../planning/plan-house';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { addDays, cents, momentAt, plainDate } from '../units';
 import { favoursOpen, leftoversOf, nextsOpen, ordersOf, quotesOf, shortfallsOf } from '.';

@@ -1,6 +1,6 @@
 import type { EventBodyOf } from '../journal';
-import { leftToKeys, addedBy, jobsOfGate } from '../plan';
-import { planHouse } from '../schedule';
+import { leftToKeys, addedBy, jobsOfGate } from '../planning/report';
+import { planHouse } from '../planning/plan-house';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { momentAt, plainDate } from '../units';
 

@@ -1,7 +1,7 @@
 import type { JobId, HouseToPlan } from '../house';
-import { closureBefore, type Graph } from '../order';
-import type { Job } from '../steps';
-import { CONDITIONS, GATES, type Condition, type GateId } from '../steps/conditions';
+import { closureBefore, type Graph } from '../trade/precedence';
+import type { Job } from '../trade/steps';
+import { CONDITIONS, GATES, type Condition, type GateId } from '../trade/steps/conditions';
 
 /** Which gate each job belongs to: the first whose conditions need it; the rest is for "call it done". */
 export type GateMembership = ReadonlyMap<JobId, GateId>;

@@ -1,5 +1,5 @@
 import { toldOf, type ChangeOrder, type Project } from '../house';
-import type { Plan, PlannedJob } from '../plan';
+import type { Plan, PlannedJob } from '../planning/report';
 import { cents, minutes, type Cents, type Minutes } from '../units';
 
 /** One change order with its jobs and what it comes to, and the changes it led to. */

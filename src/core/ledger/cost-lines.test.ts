@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import type { Project } from '../house';
 import type { EventBodyOf } from '../journal';
-import type { CostLine, Plan } from '../plan';
-import { planHouse } from '../schedule';
+import type { CostLine, Plan } from '../planning/report';
+import { planHouse } from '../planning/plan-house';
 import { added, anyHouse, chosen, houseOf, place } from '../testing/houses';
 import { cents, momentAt, plainDate } from '../units';
 import { keepLedger } from '.';

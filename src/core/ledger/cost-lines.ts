@@ -1,8 +1,8 @@
 import { hireOf, type HouseToPlan, type JobId, type Order, type PaidFor } from '../house';
 import { progressOf, type Progress } from '../progress';
-import type { Job, JobMaterial } from '../steps';
+import type { Job, JobMaterial } from '../trade/steps';
 import { cents, splitCents, type Cents } from '../units';
-import type { CostLine, Cover } from '../plan/costs';
+import type { CostLine, Cover } from '../planning/report/costs';
 import { matchPurchases } from './match';
 import type { OpenLine } from './open-line';
 

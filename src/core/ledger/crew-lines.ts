@@ -1,5 +1,5 @@
 import type { Person } from '../house';
-import type { CostLine } from '../plan/costs';
+import type { CostLine } from '../planning/report/costs';
 import { cents, dateOf, type Moment } from '../units';
 
 type Worked = { stretches: readonly { from: Moment; people: readonly string[] }[] };

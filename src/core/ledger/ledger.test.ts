@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { EntryOf, Project } from '../house';
 import { diaryOf, pageSums } from '../diary';
 import { spendTable } from '../tables';
-import type { CostLine } from '../plan';
+import type { CostLine } from '../planning/report';
 import { added, houseOf, place } from '../testing/houses';
 import { addDays, cents, plainDate } from '../units';
 import { keepLedger, paymentsOf } from '.';

@@ -6,8 +6,8 @@ import {
   type Project,
   type Quote,
 } from '../house';
-import type { CostLine, Cover } from '../plan/costs';
-import { openCents } from '../plan/costs';
+import type { CostLine, Cover } from '../planning/report/costs';
+import { openCents } from '../planning/report/costs';
 import { addCents, addDays, cents, mondayOf, type Cents, type PlainDate } from '../units';
 import { purchasesOf, type Purchase } from './purchases';
 

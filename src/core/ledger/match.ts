@@ -1,6 +1,6 @@
 import { stem, wordsIn } from '../evening/words/stems';
 import type { PaidFor } from '../house';
-import type { Cover } from '../plan/costs';
+import type { Cover } from '../planning/report/costs';
 import type { OpenLine } from './open-line';
 
 /** Words too short, or too common in shops, to tell one thing from another. */

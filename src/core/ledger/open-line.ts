@@ -1,4 +1,4 @@
-import type { CostLine } from '../plan/costs';
+import type { CostLine } from '../planning/report/costs';
 import type { PlainDate } from '../units';
 
 /** A line before payments: `isHad` was there when the work began, and is not asked for again. */

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import type { JobId, Project } from '../house';
 import type { EventBodyOf } from '../journal';
-import type { Plan } from '../plan';
-import { planHouse } from '../schedule';
+import type { Plan } from '../planning/report';
+import { planHouse } from '../planning/plan-house';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { cents, momentAt, plainDate } from '../units';
 import { cascadeOf, changeTree, findsOpen, keepLedger } from '.';

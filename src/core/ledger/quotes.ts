@@ -1,5 +1,5 @@
 import { quotesOf, type JobId, type Project, type Quote } from '../house';
-import type { CostLine, Plan, PlannedJob } from '../plan';
+import type { CostLine, Plan, PlannedJob } from '../planning/report';
 import { cents, minutes, splitCents, type Cents, type Minutes } from '../units';
 
 /** What doing it oneself comes to against a quote. */

@@ -1,5 +1,5 @@
 import type { JobId, PlaceId, HouseToPlan } from '../house';
-import { expandJobs, type Job, type JobMaterial } from '../steps';
+import { expandJobs, type Job, type JobMaterial } from '../trade/steps';
 import { cents, minutes, type Cents, type Minutes } from '../units';
 
 export type HoursChange = { jobId: JobId; title: string; before: Minutes; after: Minutes };

@@ -1,6 +1,6 @@
 import { openingsOf } from '../finishes';
 import { placesInOrder, type Place, type PlaceId, type HouseToPlan } from '../house';
-import { expandJobs, type Job } from '../steps';
+import { expandJobs, type Job } from '../trade/steps';
 import type { PlainDate } from '../units';
 
 /** Something to take the tape to, and what asks for it. */

@@ -1,7 +1,7 @@
 import type { HouseToPlan } from '../house';
 import type { LogJob } from '../evening';
 import { progressOf, readProgress } from './progress';
-import { expandJobs } from '../steps';
+import { expandJobs } from '../trade/steps';
 
 /** The jobs of a house as the grammar sees them, when no plan is at hand to say which are ready. */
 export function logJobs(project: HouseToPlan): LogJob[] {

@@ -1,5 +1,5 @@
-import { NOTHING_LOGGED } from '../planning';
-import type { Job } from '../steps';
+import { NOTHING_LOGGED } from '../planning/input';
+import type { Job } from '../trade/steps';
 import { minutes, plainDate } from '../units';
 import { effortLeft, toldLeft, type Progress } from '.';
 

@@ -5,8 +5,8 @@ import {
   type JobId,
   type Logged,
 } from '../house';
-import { NOTHING_LOGGED, loggedIn, touchedOn } from '../planning';
-import type { Job } from '../steps';
+import { NOTHING_LOGGED, loggedIn, touchedOn } from '../planning/input';
+import type { Job } from '../trade/steps';
 import { minutes, type Minutes } from '../units';
 
 /** What is known of one job: the diary, ticks and visits together. */

@@ -1,5 +1,5 @@
 import type { HouseToPlan } from '../house';
-import type { Plan } from '../plan';
+import type { Plan } from '../planning/report';
 import { openRisks, type OpenRisk } from './risk';
 
 /** An hour of one's own set against money for ranking alone, in cents: a made-up $25. */

@@ -7,7 +7,7 @@ import {
   type Survey,
   type Suspicion,
 } from '../house';
-import { jobIdFor } from '../steps/job-id';
+import { jobIdFor } from '../trade/steps/job-id';
 import { cents, minutes, type Cents, type Minutes } from '../units';
 
 const hours = (count: number): Minutes => minutes(count * 60);

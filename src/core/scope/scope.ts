@@ -8,7 +8,7 @@ import {
   type Survey,
   type Suspicion,
 } from '../house';
-import { findWork } from '../steps/works';
+import { findWork } from '../trade/steps/works';
 import { waysFor } from './ways';
 
 /** One work in one place, and where it comes from: chosen by hand, decided on the walk, or brought by a find. */

@@ -1,5 +1,5 @@
 import type { Decision, Element, PlaceKind } from '../house';
-import { findWork } from '../steps/works';
+import { findWork } from '../trade/steps/works';
 
 /**
  * How each decision on an element can be carried out: works of the library, the usual one first. What is kept

@@ -1,4 +1,4 @@
-import { isToOrder, type OrderLine } from '../plan';
+import { isToOrder, type OrderLine } from '../planning/report';
 import { addCents, type Cents, type PlainDate } from '../units';
 
 /** What is fetched in one shop on one trip: the lines of several rooms added up by thing. */

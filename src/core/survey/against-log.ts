@@ -1,8 +1,8 @@
-import { stepInId } from '../steps';
+import { stepInId } from '../trade/steps';
 import { hasNothingToTakeOut, stateOf, type PlaceId, type Project } from '../house';
 import { readProgress } from '../progress';
-import { doingOf, verbOf } from '../steps/doing';
-import { findStep } from '../steps/library';
+import { doingOf, verbOf } from '../trade/steps/doing';
+import { findStep } from '../trade/steps/library';
 
 /** A state that the diary speaks against: a bare shell in which paint was logged. Told, and obeyed all the same. */
 export type Contradiction = { placeId: PlaceId; titles: string[] };

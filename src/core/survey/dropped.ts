@@ -1,6 +1,6 @@
 import type { HouseToPlan } from '../house';
 import { progressOf, readProgress } from '../progress';
-import { expandJobs, findStep } from '../steps';
+import { expandJobs, findStep } from '../trade/steps';
 import type { Dropped } from './past-schema';
 
 /** Nothing logged is lost when a decision changes: it stands here until the job is wanted again. */

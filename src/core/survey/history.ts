@@ -1,7 +1,7 @@
 import { type Project } from '../house';
 import { applyEvent, effectiveEvents, type JournalEvent } from '../journal';
 import { scopeOf, type ScopeItem } from '../scope';
-import { expandJobs, plannedCost } from '../steps';
+import { expandJobs, plannedCost } from '../trade/steps';
 import { addCents, minutes, plainDate, type PlainDate } from '../units';
 import type { ScopeDay } from './past-schema';
 

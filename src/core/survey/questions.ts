@@ -1,8 +1,8 @@
 import { surveyIdOf, type Element, type JobId, type PlaceId, type HouseToPlan } from '../house';
 import { waysFor } from '../scope';
-import type { Job } from '../steps';
-import { findStep } from '../steps/library';
-import { findWork } from '../steps/works';
+import type { Job } from '../trade/steps';
+import { findStep } from '../trade/steps/library';
+import { findWork } from '../trade/steps/works';
 
 /** Steps that cannot be done well before it is clear what becomes of an element. */
 const WAIT_FOR_DECISION: Record<Element, readonly string[]> = {

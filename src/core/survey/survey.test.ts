@@ -10,10 +10,10 @@ import {
 import { reduceJournal, type EventBodyOf, type JournalEvent } from '../journal';
 import { keepLedger } from '../ledger';
 import { adviseContingency, expectedCost, openRisks } from '../risk';
-import { forecastHouse } from '../forecast';
-import { planHouse } from '../schedule';
+import { forecastHouse } from '../planning/simulation';
+import { planHouse } from '../planning/plan-house';
 import { conflictsOf, elementsOf, scopeOf, waysFor } from '../scope';
-import { expandJobs, findWork } from '../steps';
+import { expandJobs, findWork } from '../trade/steps';
 import { STARTED, added, chosen, houseOf, place, stamped, week } from '../testing/houses';
 import { faultsOf } from '../testing/check-plan';
 import { cents, dateOf, daysBetween, momentAt, plainDate } from '../units';

@@ -1,5 +1,5 @@
 import type { PlaceId, Project } from '../house';
-import type { Plan, PlannedJob } from '../plan';
+import type { Plan, PlannedJob } from '../planning/report';
 import {
   addDays,
   countWords,

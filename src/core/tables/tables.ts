@@ -1,8 +1,8 @@
 import { plainEntry } from '../evening/plain';
 import { daysInOrder, kindTitle, placeNameOf, type PlaceId, type Project } from '../house';
 import { paymentsOf } from '../ledger';
-import type { Plan } from '../plan';
-import { stageName } from '../steps/stages';
+import type { Plan } from '../planning/report';
+import { stageName } from '../trade/steps/stages';
 import { cents, dateOf, lastDayOf, plainMoney } from '../units';
 
 /** A table ready for any CSV writer: the first row names the columns. */

@@ -1,8 +1,8 @@
 import { isAtRest, workWindow, type HouseToPlan } from '../house';
-import { linkJobs, soonPairs } from '../order';
-import type { Plan, PlannedJob } from '../plan';
-import { daylightOn } from '../schedule/daylight';
-import { expandJobs } from '../steps';
+import { linkJobs, soonPairs } from '../trade/precedence';
+import type { Plan, PlannedJob } from '../planning/report';
+import { daylightOn } from '../planning/calendar/daylight';
+import { expandJobs } from '../trade/steps';
 import { TRADE_ORDERS, pairsOf } from './trade-orders';
 import { dateOf, isWeekend, lastDayOf, daysBetween, minuteOfDay, toDayNumber } from '../units';
 

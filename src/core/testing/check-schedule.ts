@@ -1,4 +1,4 @@
-import type { Instance } from '../rcpsp';
+import type { Instance } from '../planning/instances';
 
 /** Everything wrong with a schedule of a general project, found without the solver: order, and resources at every time. */
 export function scheduleFaultsOf(instance: Instance, starts: readonly number[]): string[] {

@@ -10,7 +10,7 @@ import {
   type SchoolId,
 } from '../house';
 import { reduceJournal, type EventBodyOf, type JournalEvent } from '../journal';
-import { worksFor } from '../steps';
+import { worksFor } from '../trade/steps';
 import { addDays, fromFeet, minutes, plainDate } from '../units';
 
 /** Test houses. Ids and stamps are plain, so that a failing case can be read. */

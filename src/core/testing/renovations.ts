@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { PlaceKind } from '../house';
 import type { EventBodyOf } from '../journal';
-import { worksFor } from '../steps';
+import { worksFor } from '../trade/steps';
 import { added, chosen, houseOf, place, week } from './houses';
 
 const ROOMS: readonly PlaceKind[] = ['kitchen', 'bathroom', 'bedroom', 'living', 'hall', 'laundry'];

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { SKILLS } from '../house';
-import type { Plan } from '../plan';
-import { planHouse } from '../schedule';
-import { skillOf } from '../steps';
+import type { Plan } from '../planning/report';
+import { planHouse } from '../planning/plan-house';
+import { skillOf } from '../trade/steps';
 import { added, anyHouse, chosen, houseOf, place } from '../testing/houses';
 import { minutes, momentAt, plainDate } from '../units';
 import { fitEvening, isHeavy, prepare, type Evening } from './fit';

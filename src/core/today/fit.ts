@@ -1,8 +1,8 @@
 import type { Person } from '../house';
-import type { CautionId } from '../steps/cautions';
-import type { OrderLine, Plan, PlannedJob } from '../plan';
-import { ableFor } from '../steps/skill';
-import { daylightOn } from '../schedule/daylight';
+import type { CautionId } from '../trade/steps/cautions';
+import type { OrderLine, Plan, PlannedJob } from '../planning/report';
+import { ableFor } from '../trade/steps/skill';
+import { daylightOn } from '../planning/calendar/daylight';
 import { dateOf, minuteOfDay, minutes, toDayNumber, type Minutes } from '../units';
 
 export type Energy = 'tired' | 'usual' | 'strong';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { EventBodyOf } from '../journal';
-import { planHouse } from '../schedule';
+import { planHouse } from '../planning/plan-house';
 import { added, anyHouse, chosen, houseOf, place } from '../testing/houses';
 import { dateOf, momentAt, plainDate, type Moment } from '../units';
 import { planTonight } from '.';

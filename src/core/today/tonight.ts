@@ -1,5 +1,5 @@
 import { handsOf, minutesOn, type HouseToPlan, type Person } from '../house';
-import { isToOrder, type OrderLine, type Plan, type PlannedJob } from '../plan';
+import { isToOrder, type OrderLine, type Plan, type PlannedJob } from '../planning/report';
 import { addDays, dateOf, minutes, type Minutes, type Moment, type PlainDate } from '../units';
 
 export type Tonight = {

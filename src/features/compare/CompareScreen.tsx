@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { comparisonsOf, type ComparisonKind } from '@/core/compare';
+import { comparisonsOf, type ComparisonKind } from '@/core/planning/scenarios/compare';
 import { formatDate, formatMinutes, formatMoney } from '@/core/units';
 import { TakeBack } from '@/features/history';
 import { Questions } from '@/features/questions';

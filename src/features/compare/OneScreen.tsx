@@ -8,7 +8,7 @@ import {
   type Comparison,
   type Weighed,
   type GateDays,
-} from '@/core/compare';
+} from '@/core/planning/scenarios/compare';
 import { formatElapsed, formatMinutes, formatMoney } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import {

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { weighRebuild, type Comparison, type Weighed } from '@/core/compare';
+import { weighRebuild, type Comparison, type Weighed } from '@/core/planning/scenarios/compare';
 import { selectProject, selectToday, useAppDispatch, useAppSelector, weigh } from '@/store';
 import type { PlanningError } from '@/workers/protocol';
 

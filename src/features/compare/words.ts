@@ -1,4 +1,10 @@
-import type { ComparisonKind, Flip, GateDays, HireBasis, rebuildBasis } from '@/core/compare';
+import type {
+  ComparisonKind,
+  Flip,
+  GateDays,
+  HireBasis,
+  rebuildBasis,
+} from '@/core/planning/scenarios/compare';
 import type { Project } from '@/core/house';
 import {
   cents,

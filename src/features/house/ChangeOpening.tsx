@@ -1,7 +1,7 @@
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { OPENING_CHANGES, type OpeningChange, type OpeningSize } from '@/core/house';
-import { needsHeader } from '@/core/steps/works';
+import { needsHeader } from '@/core/trade/steps/works';
 import { formatLength, type UnitSystem } from '@/core/units';
 import { ChoiceField, FormCard, TextField, useKeptForm } from '@/features/form';
 import { Note } from '@/ui';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { z } from 'zod';
-import { daysWithout, type DaysWithout as Without } from '@/core/plan';
+import { daysWithout, type DaysWithout as Without } from '@/core/planning/report';
 import { countWords, formatDate } from '@/core/units';
 import type { Place } from '@/core/house';
 import { FormCard, TextField, countField, useKeptForm } from '@/features/form';

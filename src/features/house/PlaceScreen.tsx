@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { stageName } from '@/core/steps/stages';
-import { stageBoards } from '@/core/plan';
+import { stageName } from '@/core/trade/steps/stages';
+import { stageBoards } from '@/core/planning/report';
 import { extentsOf, isOutside, type Place, type PlaceId } from '@/core/house';
 import { countWords, formatArea, formatDate, formatLength } from '@/core/units';
 import { TakeBack } from '@/features/history';

@@ -2,7 +2,7 @@ import { useId, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G } from 'react-native-svg';
 import type { PlaceId } from '@/core/house';
-import { stageBoards, type StageBoard } from '@/core/plan';
+import { stageBoards, type StageBoard } from '@/core/planning/report';
 import { selectJobs, useAppSelector } from '@/store';
 import { BlockLink, BoardShape, Hatch, STATE_WORDS, Small, Strong, usePalette } from '@/ui';
 

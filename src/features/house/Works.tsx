@@ -17,7 +17,7 @@ import {
   usualWorks,
   worksFor,
   type Work,
-} from '@/core/steps/works';
+} from '@/core/trade/steps/works';
 import { freshId, keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Choice, Field, Note, Section, Slip, Small } from '@/ui';
 import { ChangeOpening, changeWords } from './ChangeOpening';

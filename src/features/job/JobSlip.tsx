@@ -1,4 +1,4 @@
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { placeOf, selectProject, selectToday, useAppSelector } from '@/store';
 import { Slip } from '@/ui';
 import { slipWords, standingWords } from './words';

@@ -1,4 +1,4 @@
-import type { HeldBy, PlannedJob } from '@/core/plan';
+import type { HeldBy, PlannedJob } from '@/core/planning/report';
 import {
   countWords,
   dateOf,

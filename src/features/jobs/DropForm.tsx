@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { FormCard, TextField, useKeptForm, wordsField } from '@/features/form';
 import { keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
 import { Body, Caution } from '@/ui';

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { personIdSchema, type JobFigures } from '@/core/house';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { formatMinutes, minutes, plainMoney, type UnitSystem } from '@/core/units';
 import { z } from 'zod';
 import {

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { hireOf } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
-import type { PlannedJob } from '@/core/plan';
-import { partIdOf } from '@/core/steps/job-id';
+import type { PlannedJob } from '@/core/planning/report';
+import { partIdOf } from '@/core/trade/steps/job-id';
 import { formatDate } from '@/core/units';
 import {
   keep,

@@ -3,7 +3,7 @@ import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import type { JobId } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
-import { STAGES } from '@/core/steps/stages';
+import { STAGES } from '@/core/trade/steps/stages';
 import {
   ChoiceField,
   FormCard,

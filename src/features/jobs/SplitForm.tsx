@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { ChoiceField, FormCard, TextField, countField, useKeptForm } from '@/features/form';
 import { keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
 import { Note } from '@/ui';

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { z } from 'zod';
 import { hireOf } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { cents, plainMoney, type PlainDate } from '@/core/units';
 import {
   ChoiceField,

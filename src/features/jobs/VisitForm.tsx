@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { hireOf } from '@/core/house';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { formatDate, isWeekend, type PlainDate } from '@/core/units';
 import {
   FormCard,

@@ -1,5 +1,5 @@
 import type { JobFigures, Project } from '@/core/house';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { formatMinutes, formatMoney } from '@/core/units';
 import { waitText } from './job-form';
 import { quantityWords, startingWords } from './starting';

@@ -7,8 +7,8 @@ import {
   type Project,
 } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
-import { circleIn } from '@/core/order';
-import { withChanges } from '@/core/planning';
+import { circleIn } from '@/core/trade/precedence';
+import { withChanges } from '@/core/planning/input';
 import { cents, formatMinutes, minutes, plainMoney, type PlainDate } from '@/core/units';
 import {
   NO_SUCH_PLACE,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import {
   AREA_PER_SQFT,
   AREA_PER_SQM,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { GateSummary } from '@/core/plan';
+import type { GateSummary } from '@/core/planning/report';
 import { formatDate } from '@/core/units';
 import { TakeBack } from '@/features/history';
 import { inSentence } from '@/features/job';

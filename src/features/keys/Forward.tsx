@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { forwardOptions, waysForward, type Way } from '@/core/compare/forward';
+import { forwardOptions, waysForward, type Way } from '@/core/planning/scenarios/compare/forward';
 import { cents, countWords, formatDate, formatMoney, type Currency } from '@/core/units';
 import {
   keep,

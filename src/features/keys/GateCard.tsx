@@ -1,7 +1,7 @@
 import { countWords } from '@/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { addedBy, type Forecast } from '@/core/plan';
+import { addedBy, type Forecast } from '@/core/planning/report';
 import { selectJobsById, selectProject, selectToday, useAppSelector } from '@/store';
 import { Body, Button, Door, Note, Small, Strong, Title } from '@/ui';
 import { ConditionRow } from './ConditionRow';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { jobsOfGate, type Plan } from '@/core/plan';
+import { jobsOfGate, type Plan } from '@/core/planning/report';
 import { JobSlip } from '@/features/job';
 import { Button } from '@/ui';
 import type { GateId } from './words';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { leftToKeys } from '@/core/plan';
+import { leftToKeys } from '@/core/planning/report';
 import { Page, PlanState } from '@/features/shell';
 import { doubtWords } from '@/features/today';
 import { selectForecast, useAppSelector } from '@/store';

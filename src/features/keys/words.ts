@@ -1,4 +1,4 @@
-import type { Forecast, GateSummary, PlannedJob } from '@/core/plan';
+import type { Forecast, GateSummary, PlannedJob } from '@/core/planning/report';
 import { inSentence } from '@/features/job';
 import {
   formatDate,

@@ -8,8 +8,8 @@ import {
   type LogContext,
   type LogJob,
 } from '@/core/evening';
-import type { JobState } from '@/core/plan';
-import { loggedIn } from '@/core/planning';
+import type { JobState } from '@/core/planning/report';
+import { loggedIn } from '@/core/planning/input';
 import { selectJobs, selectPlan, selectProject, selectToday } from '@/store';
 import { Slips } from './Slips';
 import { eventsOf } from './events-of';

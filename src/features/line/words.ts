@@ -1,6 +1,6 @@
 import { kindTitle, placeIdSchema, type Entry, type Project } from '@/core/house';
 import { kindName, labelText, type Effect, type Label, type Question } from '@/core/evening';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import {
   addCents,
   formatDate,

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { Weighed } from '@/core/compare';
+import type { Weighed } from '@/core/planning/scenarios/compare';
 import { applyEvent, type EventBodyOf } from '@/core/journal';
 import { impactOf, isNoChange } from '@/core/measure';
 import {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { weeksOf, stagesOf, type Plan } from '@/core/plan';
-import { stageName } from '@/core/steps/stages';
+import { weeksOf, stagesOf, type Plan } from '@/core/planning/report';
+import { stageName } from '@/core/trade/steps/stages';
 import { addDays, countWords, formatDayMonth, formatMinutes } from '@/core/units';
 import { JobSlip } from '@/features/job';
 import { Button, Section } from '@/ui';

@@ -1,7 +1,7 @@
 import { useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import type { JobId, Path } from '@/core/house';
-import { secondPairWanted, type Plan, type PlannedJob } from '@/core/plan';
+import { secondPairWanted, type Plan, type PlannedJob } from '@/core/planning/report';
 import { countWords, formatMinutes } from '@/core/units';
 import { DroppedJobs } from '@/features/jobs';
 import { JobStory } from '@/features/story';

@@ -2,7 +2,7 @@ import { memo, useId, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import type { JobId } from '@/core/house';
-import type { Plan } from '@/core/plan';
+import type { Plan } from '@/core/planning/report';
 import { addDays, formatDayMonth } from '@/core/units';
 import { whenWords } from '@/features/job';
 import { placeOf, placeNameIn, selectProject, selectToday, useAppSelector } from '@/store';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { readProjectFile } from '@/core/files';
-import { planHouse } from '@/core/schedule';
+import { planHouse } from '@/core/planning/plan-house';
 import { boardModel } from './board-model';
 
 const demo = (() => {

@@ -1,5 +1,5 @@
 import type { PlaceId } from '@/core/house';
-import type { Plan, PlannedJob } from '@/core/plan';
+import type { Plan, PlannedJob } from '@/core/planning/report';
 import { dateOf, daysBetween, formatDate, lastDayOf, mondayOf, type PlainDate } from '@/core/units';
 import type { BoardState } from '@/ui';
 

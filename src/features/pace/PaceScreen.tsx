@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Forecast } from '@/core/plan';
+import type { Forecast } from '@/core/planning/report';
 import { formatDayMonth } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import { selectForecast, selectProject, useAppSelector } from '@/store';

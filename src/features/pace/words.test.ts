@@ -1,4 +1,4 @@
-import type { Forecast, PlannedJob } from '@/core/plan';
+import type { Forecast, PlannedJob } from '@/core/planning/report';
 import { minutes } from '@/core/units';
 import { bandWords, jobPaceWords, keptWords, leftWords, paceWords } from './words';
 

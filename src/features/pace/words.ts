@@ -1,5 +1,5 @@
 import { SKILLS, type Person } from '@/core/house';
-import type { Forecast, PlannedJob } from '@/core/plan';
+import type { Forecast, PlannedJob } from '@/core/planning/report';
 import { paceKindOf } from '@/core/planning/learning';
 import { countWords, formatMinutes } from '@/core/units';
 

@@ -1,7 +1,7 @@
 import { createEvents, type DateTime, type EventAttributes } from 'ics';
 import { calendarEntries, type CalendarEntry } from '@/core/tables/calendar';
 import type { Project } from '@/core/house';
-import type { Plan } from '@/core/plan';
+import type { Plan } from '@/core/planning/report';
 import { dateOf, minuteOfDay, type Moment, type PlainDate } from '@/core/units';
 
 const day = (date: PlainDate): [number, number, number] => {

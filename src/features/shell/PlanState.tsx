@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { sayLoop } from '@/core/plan';
+import { sayLoop } from '@/core/planning/explanation';
 import { selectPlanning, useAppSelector } from '@/store';
 import { ButtonLink, Note, Strong } from '@/ui';
 import type { PlanningError } from '@/workers/protocol';

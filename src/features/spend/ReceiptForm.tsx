@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { kindTitle, placesInOrder, kindKeys, type Project, type Receipt } from '@/core/house';
-import type { CostLine } from '@/core/plan';
+import type { CostLine } from '@/core/planning/report';
 import { formatAbout } from '@/core/units';
 import {
   ChoiceField,

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { purchasesOf, type Purchase } from '@/core/ledger';
-import type { CostLine } from '@/core/plan';
+import type { CostLine } from '@/core/planning/report';
 import { formatAbout, formatDate, formatPaid } from '@/core/units';
 import { inSentence } from '@/features/job';
 import {

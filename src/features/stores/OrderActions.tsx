@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { isToOrder, type OrderLine } from '@/core/plan';
+import { isToOrder, type OrderLine } from '@/core/planning/report';
 import type { Offer } from '@/core/supplier';
 import {
   askShops,

@@ -1,4 +1,4 @@
-import type { OrderLine } from '@/core/plan';
+import type { OrderLine } from '@/core/planning/report';
 import { countWords, formatAbout } from '@/core/units';
 import {
   keep,

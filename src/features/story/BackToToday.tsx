@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { chainBack, sayCause, type PlannedJob } from '@/core/plan';
+import { chainBack, sayCause } from '@/core/planning/explanation';
+import { type PlannedJob } from '@/core/planning/report';
 import { dateOf, formatDate } from '@/core/units';
 import {
   placeOf,

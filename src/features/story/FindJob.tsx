@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { JobId } from '@/core/house';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { placeOf, selectJobs, selectProject, useAppSelector } from '@/store';
 import { Choice, Field, Note } from '@/ui';
 

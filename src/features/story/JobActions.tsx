@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { formatDate } from '@/core/units';
 import { DayRow, FormCard, TextField, noteField, useDoneDay, useKeptForm } from '@/features/form';
 import { keep, selectToday, useAppDispatch, useAppSelector } from '@/store';

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
-import type { PlannedJob } from '@/core/plan';
-import { CAUTIONS, DEFERS, type CautionId } from '@/core/steps/cautions';
-import { stageName } from '@/core/steps/stages';
+import type { PlannedJob } from '@/core/planning/report';
+import { CAUTIONS, DEFERS, type CautionId } from '@/core/trade/steps/cautions';
+import { stageName } from '@/core/trade/steps/stages';
 import { formatDate, formatAbout } from '@/core/units';
 import {
   placeOf,

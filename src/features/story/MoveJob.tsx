@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { z } from 'zod';
 import type { JobId } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { formatDate } from '@/core/units';
 import {
   FormCard,

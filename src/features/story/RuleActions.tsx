@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { JobId } from '@/core/house';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { keep, selectJobsById, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Note, Small, SubHeading } from '@/ui';
 

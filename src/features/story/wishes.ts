@@ -1,5 +1,5 @@
 import type { EventBodyOf } from '@/core/journal';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import { formatDate, type PlainDate } from '@/core/units';
 
 /** Something wished for one job: what would be kept, and how it is said. */

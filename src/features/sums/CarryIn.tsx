@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { PlannedJob } from '@/core/plan';
+import type { PlannedJob } from '@/core/planning/report';
 import type { Result } from '@/core/result';
 import type { SumError, Takeoff } from '@/core/takeoff';
 import { FindJob, after } from '@/features/story';

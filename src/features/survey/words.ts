@@ -1,5 +1,5 @@
 import type { Decision, Demand, Element, ElementCondition, Survey, Suspicion } from '@/core/house';
-import { findWork } from '@/core/steps/works';
+import { findWork } from '@/core/trade/steps/works';
 
 export const ELEMENT_NAMES: Record<Element, string> = {
   ceiling: 'Ceiling',

@@ -8,7 +8,7 @@ import {
   type Fitted,
   type Tonight,
 } from '@/core/today';
-import type { Plan, PlannedJob } from '@/core/plan';
+import type { Plan, PlannedJob } from '@/core/planning/report';
 import { countWords, formatMinutes, minutes } from '@/core/units';
 import { JobSlip } from '@/features/job';
 import { placeOf, selectProject, useAppSelector } from '@/store';

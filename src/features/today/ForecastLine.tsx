@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Forecast } from '@/core/plan';
+import type { Forecast } from '@/core/planning/report';
 import { formatDate } from '@/core/units';
 import { selectProject, selectToday, useAppSelector } from '@/store';
 import { BlockLink, Note, Small, Strong, Tape } from '@/ui';

@@ -1,4 +1,4 @@
-import type { Forecast } from '@/core/plan';
+import type { Forecast } from '@/core/planning/report';
 import { formatDate, formatDayMonth, monthScale, positionOn, type PlainDate } from '@/core/units';
 import type { TapeMark, TapeTick } from '@/ui';
 

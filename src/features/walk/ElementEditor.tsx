@@ -9,7 +9,7 @@ import {
   type Survey,
 } from '@/core/house';
 import { waysFor } from '@/core/scope';
-import { findWork } from '@/core/steps/works';
+import { findWork } from '@/core/trade/steps/works';
 import { ChoiceField, FormCard, TextField, useKeptForm, useWritten } from '@/features/form';
 import { CONDITION_NAMES, DECISION_NAMES, ELEMENT_NAMES, SUSPICION_NAMES } from '@/features/survey';
 import { selectProject, selectToday, useAppSelector } from '@/store';

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import type { ScopeItem } from '@/core/scope';
 import type { ScopeDay } from '@/core/survey';
-import { findWork } from '@/core/steps/works';
+import { findWork } from '@/core/trade/steps/works';
 import { cents, formatDate, formatDayMonth, formatMinutes, formatMoney } from '@/core/units';
 import {
   placeNameIn,

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { conflictsOf } from '@/core/scope';
 import { allSound } from '@/core/survey/read';
 import { walkOf } from '@/core/survey/summary';
-import { findWork } from '@/core/steps/works';
+import { findWork } from '@/core/trade/steps/works';
 import { Page } from '@/features/shell';
 import { ELEMENT_NAMES } from '@/features/survey';
 import {

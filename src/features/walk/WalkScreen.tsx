@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { placeIdSchema } from '@/core/house';
 import { conflictsOf } from '@/core/scope';
 import { walkThrough, type PlaceWalk } from '@/core/survey/summary';
-import { findWork } from '@/core/steps/works';
+import { findWork } from '@/core/trade/steps/works';
 import { Page, PlanState } from '@/features/shell';
 import { ELEMENT_NAMES } from '@/features/survey';
 import { keep, placeNameIn, selectProject, useAppDispatch, useAppSelector } from '@/store';

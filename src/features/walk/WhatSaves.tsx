@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { forwardOptions, waysToKeep } from '@/core/compare/forward';
+import { forwardOptions, waysToKeep } from '@/core/planning/scenarios/compare/forward';
 import type { JobId } from '@/core/house';
-import { chainBack } from '@/core/plan';
+import { chainBack } from '@/core/planning/explanation';
 import { countWords } from '@/core/units';
 import { keep, selectPlan, selectProject, useAppDispatch, useAppSelector, weigh } from '@/store';
 import { Button, Note } from '@/ui';

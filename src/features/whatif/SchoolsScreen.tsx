@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { SCHOOLS, answerEvent, answerOf, type Answer, type School } from '@/core/schools';
+import { SCHOOLS, answerEvent, answerOf, type Answer, type School } from '@/core/trade/practices';
 import { Page, PlanState } from '@/features/shell';
 import { selectProject, useAppSelector } from '@/store';
 import { ButtonLink, Choice, Note, Section, Small } from '@/ui';

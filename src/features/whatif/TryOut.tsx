@@ -1,9 +1,9 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import type { EventBodyOf } from '@/core/journal';
-import { sayLoop } from '@/core/plan';
+import { sayLoop } from '@/core/planning/explanation';
 import type { Result } from '@/core/result';
-import type { Missed, WhatIf } from '@/core/whatif/schema';
+import type { Missed, WhatIf } from '@/core/planning/scenarios/whatif/schema';
 import {
   keep,
   placeNameIn,

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { everyChange } from '@/core/compare/forward';
+import { everyChange } from '@/core/planning/scenarios/compare/forward';
 import { type Project } from '@/core/house';
 import { applyEvent, type EventBodyOf } from '@/core/journal';
 import { DatedDaysForm } from '@/features/dated';

@@ -7,7 +7,7 @@ import {
   type Currency,
   type PlainDate,
 } from '@/core/units';
-import type { Missed, Moved, Side, WhatIf } from '@/core/whatif/schema';
+import type { Missed, Moved, Side, WhatIf } from '@/core/planning/scenarios/whatif/schema';
 
 /** One line of the side by side: what, as it stands, as it would be, and the difference. */
 export type Line = { name: string; before: string; after: string; differs: boolean };

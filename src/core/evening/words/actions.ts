@@ -1,4 +1,4 @@
-import { setOf, type AssemblySet } from '../../steps/assemblies';
+import { setOf, type AssemblySet } from '../../trade/steps/assemblies';
 import { stem } from './stems';
 
 /** What a spoken verb does to what it names, as the table of steps (`steps/doing.ts`) has it: its verbs by number. */

@@ -1,8 +1,8 @@
 import type { PlanningInput } from '../../house';
 import type { Progress } from '../../progress';
-import type { Job } from '../../steps';
+import type { Job } from '../../trade/steps';
 import { minutes, plainDate } from '../../units';
-import { NOTHING_LOGGED } from '..';
+import { NOTHING_LOGGED } from '../input';
 import { Paces, slipsOf } from '.';
 
 const ON = plainDate('2026-01-08');

@@ -1,6 +1,6 @@
 import { SKILLS, type Person, type PersonId, type PlanningInput, type Skill } from '../../house';
 import type { Progress } from '../../progress';
-import { ableFor, skillOf, type Job } from '../../steps';
+import { ableFor, skillOf, type Job } from '../../trade/steps';
 import type { PlainDate } from '../../units';
 import { Belief, type Prior, type Seen, type Weighted } from './belief';
 

@@ -1,6 +1,6 @@
 import type { PlanningInput } from '../../house';
 import type { Progress } from '../../progress';
-import type { Job } from '../../steps';
+import type { Job } from '../../trade/steps';
 import { daysBetween } from '../../units';
 
 /** How often something comes later than promised, and how late at most. */

@@ -1,6 +1,6 @@
 import { minutesOn, type Project } from '../../house';
 import { applyEvents, type EventBodyOf } from '../../journal';
-import type { Plan, PlannedJob } from '../../plan';
+import type { Plan, PlannedJob } from '../../planning/report';
 import { addDays, dateOf, lastDayOf, minutes, type PlainDate } from '../../units';
 import type { Life, OwnersHouse, OwnersJob } from './life';
 

@@ -1,0 +1,2 @@
+export { causeOf, chainBack, type Because, type Cause } from './reasons';
+export { sayCause, sayLoop } from './say';

@@ -1,0 +1,550 @@
+import { handsOf, type OutsideRest, type Person, type PersonId, type PlaceId } from '../../house';
+import {
+  MINUTES_PER_DAY,
+  dateOf,
+  fromDayNumber,
+  isWeekend,
+  moment,
+  toDayNumber,
+  type Moment,
+} from '../../units';
+import { Hours, PersonCalendar, overlap, type Stretch } from '../calendar/calendar';
+import { Daylight } from '../calendar/daylight';
+import { RoomCalendar } from '../calendar/room';
+import type { Lack, Placement, ShutRoom, Stood, Task, TaskWork } from '../model/task';
+
+/** Crumbs shorter than this are left alone unless they finish the task. */
+const SHORTEST_STRETCH = 30;
+/** After this many days without an hour anybody could give, nobody ever will. */
+const SEARCH_DAYS = 400;
+/** What rounding may take from each stretch, in minutes. */
+const ROUNDED = 1;
+/** How far ahead a tighter hire, or an empty room, is looked for. */
+const HIRE_TRIES = 28;
+const ROOM_TRIES = 60;
+
+const WORKDAY = { from: 8 * 60, to: 16 * 60 };
+const VISIT = { at: 9 * 60, length: 60 };
+
+type Effort = Extract<TaskWork, { kind: 'effort' }>;
+type Crew = {
+  people: readonly number[];
+  /** Pairs of hands they bring together. */
+  hands: number;
+  longestDay: number;
+  longestLight: number;
+};
+/** Who can work alone, and what works as two or more. */
+type Crews = { alone: readonly Crew[]; pairs: readonly Crew[] };
+type Found = { stretches: Stretch[]; lacks: Lack[] };
+
+const dayOf = (at: number): number => Math.floor(at / MINUTES_PER_DAY);
+const finishOf = ({ stretches }: Found): number => stretches.at(-1)?.to ?? Infinity;
+
+/** What does not change while schedules are tried: who works when, who can work together, how long it is light. */
+export class Household {
+  readonly hours: readonly Hours[];
+  readonly light: Daylight;
+  readonly everybody: Crews;
+  private readonly known = new Map<string, Crews>();
+
+  constructor(
+    people: readonly Person[],
+    rest: OutsideRest | null,
+    readonly now: Moment,
+    keptShares: ReadonlyMap<PersonId, number> = new Map(),
+  ) {
+    const firstDay = toDayNumber(dateOf(now));
+    this.hours = people.map((person) => new Hours(person, firstDay, keptShares.get(person.id)));
+    this.light = new Daylight(rest);
+    const alone = people.map((_, at) => this.crew([at], firstDay));
+    const pairs = people.flatMap((_, at) =>
+      people.slice(at + 1).map((__, next) => this.crew([at, at + 1 + next], firstDay)),
+    );
+    // A crew of several is a pair by itself.
+    this.everybody = { alone, pairs: [...pairs, ...alone.filter(({ hands }) => hands >= 2)] };
+  }
+
+  /** Who may do a task; worked out once for each group of people. */
+  crewsFor(task: Pick<Task, 'may' | 'must'>): Crews {
+    if (!task.may && !task.must) return this.everybody;
+    const key = task.must ?? task.may?.join(' ') ?? '';
+    const known = this.known.get(key);
+    if (known) return known;
+    const isFor = (crew: Crew) => this.isFor(task, crew);
+    const found = {
+      alone: this.everybody.alone.filter(isFor),
+      pairs: this.everybody.pairs.filter(isFor),
+    };
+    this.known.set(key, found);
+    return found;
+  }
+
+  /** Whether a crew may do a task: everybody in it does that kind of work, and who was named is in it. */
+  private isFor({ may, must }: Pick<Task, 'may' | 'must'>, { people }: Crew): boolean {
+    const ids = people.map((at) => this.person(at).id);
+    if (must !== undefined) return ids.includes(must);
+    return may === undefined || ids.every((id) => may.includes(id));
+  }
+
+  handsOf(people: readonly PersonId[]): number {
+    return this.hours.reduce(
+      (sum, { person }) => sum + (people.includes(person.id) ? handsOf(person) : 0),
+      0,
+    );
+  }
+
+  private person(at: number): Person {
+    const hours = this.hours[at];
+    if (!hours) throw new Error(`no person ${at}`);
+    return hours.person;
+  }
+
+  /** The longest day a crew has within a year, with and without daylight: whether a thing can be done in one go. */
+  private crew(people: readonly number[], firstDay: number): Crew {
+    let [longestDay, longestLight] = [0, 0];
+    for (let day = firstDay; day < firstDay + SEARCH_DAYS; day += 1) {
+      const common = people.reduce<Stretch | null>(
+        (free, at) => {
+          const window = this.hours[at]?.on(day) ?? null;
+          if (!free || !window) return null;
+          return overlap([free], [window])[0] ?? null;
+        },
+        this.hours[people[0] ?? 0]?.on(day) ?? null,
+      );
+      if (!common) continue;
+      longestDay = Math.max(longestDay, common.to - common.from);
+      const light = this.light.on(day);
+      const lit = light ? overlap([common], [lightStretch(day, light)])[0] : undefined;
+      longestLight = Math.max(longestLight, lit ? lit.to - lit.from : 0);
+    }
+    const hands = people.reduce((sum, at) => sum + handsOf(this.person(at)), 0);
+    return { people, hands, longestDay, longestLight };
+  }
+}
+
+const lightStretch = (day: number, light: { from: number; to: number }): Stretch => ({
+  from: moment(day * MINUTES_PER_DAY + light.from),
+  to: moment(day * MINUTES_PER_DAY + light.to),
+});
+
+/** The site while one schedule is being built: who, which room and which trade is taken when. */
+export class Site {
+  private readonly people: readonly PersonCalendar[];
+  private readonly rooms = new Map<PlaceId, RoomCalendar>();
+  private readonly trades = new Map<string, Set<number>>();
+
+  constructor(
+    private readonly household: Household,
+    shutRooms: readonly ShutRoom[],
+  ) {
+    this.people = household.hours.map((hours) => new PersonCalendar(hours));
+    for (const { placeId, from, to } of shutRooms) this.roomOf(placeId).take({ from, to }, true);
+  }
+
+  /** Puts a task at its earliest feasible place from `earliest` on. Undefined when nobody ever has an hour for it. */
+  place(task: Task, earliest: Moment): Placement | undefined {
+    const { work } = task;
+    switch (work.kind) {
+      case 'effort':
+        return work.minutes <= 0
+          ? placed([], earliest, [])
+          : this.placeEffort(task, work, earliest);
+      case 'span':
+        return this.placeSpan(task, work, earliest);
+      case 'hold':
+        return this.placeVisitIn(task, moment(Math.max(earliest, work.bookedFrom)));
+    }
+  }
+
+  /** Puts a task exactly where it stood; undefined where that is not free any more, or no longer enough. */
+  putBack(task: Task, stood: Stood): Placement | undefined {
+    const stretches = this.cutToSize(task, stood.stretches);
+    if (!stretches || !stretches.every((stretch) => this.isOpen(task, stretch))) return undefined;
+    const kept = placed(stretches, stretches[0]?.from ?? this.household.now, stood.lacks);
+    if (this.isBusyAfter(task, kept.finish)) return undefined;
+    for (const { people, ...stretch } of stretches) {
+      for (const at of this.numbersOf(people)) this.people[at]?.take(stretch);
+    }
+    if (task.work.kind === 'span' && task.work.crew !== undefined) {
+      const booked = this.trades.get(task.work.crew) ?? new Set<number>();
+      for (const { from } of stretches) booked.add(dayOf(from));
+      this.trades.set(task.work.crew, booked);
+    }
+    this.occupy(task, kept);
+    return kept;
+  }
+
+  /** Puts a task on the days on which it stood, each as early as the hours of that day allow. */
+  putBackByDay(task: Task, stood: Stood, earliest: Moment): Placement | undefined {
+    const { work } = task;
+    if (work.kind !== 'effort') return this.putBack(task, stood);
+    const cut = this.cutToSize(task, stood.stretches);
+    if (!cut) return undefined;
+    let from = earliest;
+    const stretches: Placement['stretches'][number][] = [];
+    for (const { people, ...stretch } of cut) {
+      const length = stretch.to - stretch.from;
+      const day = dayOf(stretch.from);
+      const calendars = this.numbersOf(people).flatMap((at) => this.people[at] ?? []);
+      const slot = this.commonOn(day, calendars, this.room(task), task, false)
+        .map((free) => ({ ...free, from: moment(Math.max(free.from, from)) }))
+        .find((free) => free.to - free.from >= length);
+      if (!slot) return undefined;
+      from = moment(slot.from + length);
+      stretches.push({ from: slot.from, to: from, people });
+    }
+    return this.putBack(task, { ...stood, stretches });
+  }
+
+  /** As much of where it stood as is left to do; undefined where there is more left than that. */
+  private cutToSize(
+    { work }: Task,
+    stood: Placement['stretches'],
+  ): Placement['stretches'] | undefined {
+    if (work.kind === 'span') return stood.length === work.workdays ? stood : undefined;
+    if (work.kind === 'hold') {
+      return stood.length === 1 && (stood[0]?.from ?? 0) >= work.bookedFrom ? stood : undefined;
+    }
+    const hands = this.household.handsOf(stood[0]?.people ?? []);
+    let left = Math.ceil((work.minutes - (work.spare ?? 0)) / Math.max(1, hands));
+    if (left <= 0) return undefined;
+    const cut = stood.flatMap((stretch) => {
+      const length = Math.min(left, stretch.to - stretch.from);
+      left -= length;
+      return length > 0 ? [{ ...stretch, to: moment(stretch.from + length) }] : [];
+    });
+    return left <= ROUNDED * stood.length ? cut : undefined;
+  }
+
+  private isOpen(task: Task, { people, ...stretch }: Placement['stretches'][number]): boolean {
+    const day = dayOf(stretch.from);
+    const room = this.room(task);
+    let free: readonly Stretch[] = [stretch];
+    if (task.work.kind === 'effort') {
+      const numbers = this.numbersOf(people);
+      if (numbers.length !== people.length || numbers.length === 0) return false;
+      for (const at of numbers) free = overlap(free, this.people[at]?.freeOn(day) ?? []);
+    }
+    if (task.work.kind === 'span') {
+      if (isFree(day) || this.trades.get(task.work.crew ?? '')?.has(day)) return false;
+    }
+    if (task.outdoors) {
+      const light = this.household.light.on(day);
+      if (!light) return false;
+      if (task.work.kind === 'effort') free = overlap(free, [lightStretch(day, light)]);
+    }
+    if (room) free = room.leave(free, day, task.alone === true);
+    return isWhole(free, stretch);
+  }
+
+  private numbersOf(people: readonly PersonId[]): number[] {
+    return people.flatMap((id) => {
+      const at = this.household.hours.findIndex(({ person }) => person.id === id);
+      return at < 0 ? [] : [at];
+    });
+  }
+
+  /** An inspector does not walk on what sets: the first visit on a day when the room is open. */
+  private placeVisitIn(task: Task, earliest: Moment): Placement {
+    const room = this.room(task);
+    let from = earliest;
+    for (let tries = 0; tries < ROOM_TRIES; tries += 1) {
+      const visit = placeVisit(from);
+      const until = room?.shutUntil(visit.start, visit.finish);
+      if (until === undefined) {
+        this.occupy(task, visit);
+        return visit;
+      }
+      from = until;
+    }
+    return placeVisit(from);
+  }
+
+  private room({ placeId }: Task): RoomCalendar | undefined {
+    return placeId === undefined || placeId === null ? undefined : this.roomOf(placeId);
+  }
+
+  private roomOf(placeId: PlaceId): RoomCalendar {
+    const known = this.rooms.get(placeId);
+    if (known) return known;
+    const fresh = new RoomCalendar();
+    this.rooms.set(placeId, fresh);
+    return fresh;
+  }
+
+  /** Tries every crew that fits and takes the one that finishes first; ties go to the earlier named. */
+  private placeEffort(task: Task, work: Effort, earliest: Moment): Placement | undefined {
+    const own = this.placeBy(task, work, earliest, this.household.crewsFor(task));
+    if (own || (!task.may && !task.must)) return own;
+    // Nobody who should has an hour: the plan goes on with the others, and says so.
+    return this.placeBy(task, work, earliest, this.household.everybody, ['nobody-able']);
+  }
+
+  private placeBy(
+    task: Task,
+    work: Effort,
+    earliest: Moment,
+    { alone, pairs }: Crews,
+    lacks: readonly Lack[] = [],
+  ): Placement | undefined {
+    const best = this.bestCrew(task, work, work.hands === 2 ? pairs : alone, earliest);
+    if (best) {
+      best.found.lacks.push(...lacks);
+      return this.keep(task, best.found, best.crew, earliest);
+    }
+    if (work.hands !== 2) return undefined;
+    // One alone takes every person-hour by the clock, never half of them.
+    const single = this.bestCrew(task, work, alone, earliest);
+    if (!single) return undefined;
+    single.found.lacks.push('second-pair', ...lacks);
+    return this.keep(task, single.found, single.crew, earliest);
+  }
+
+  private bestCrew(
+    task: Task,
+    work: Effort,
+    crews: readonly Crew[],
+    earliest: Moment,
+  ): { crew: Crew; found: Found } | undefined {
+    const pieceOf = ({ hands }: Crew) =>
+      work.chunk === undefined ? null : Math.ceil(work.chunk / hands);
+    const longest = ({ longestDay, longestLight }: Crew) =>
+      task.outdoors ? longestLight : longestDay;
+    // What no crew can finish in a day is spread like other work, and says so.
+    const fits = crews.some((crew) => longest(crew) >= (pieceOf(crew) ?? 0));
+    let best: { crew: Crew; found: Found } | undefined;
+    for (const crew of crews) {
+      const chunk = pieceOf(crew);
+      if (fits && chunk !== null && longest(crew) < chunk) continue;
+      if (longest(crew) === 0) continue;
+      const found = this.findAlone(
+        task,
+        crew,
+        Math.ceil(work.minutes / crew.hands),
+        fits ? chunk : null,
+        work.hireDays,
+        earliest,
+      );
+      if (!found) continue;
+      if (!fits) found.lacks.push('long-day');
+      if (!best || finishOf(found) < finishOf(best.found)) best = { crew, found };
+    }
+    return best;
+  }
+
+  /** Moves on until the room can stay shut for as long as the wait wants it. */
+  private findAlone(
+    task: Task,
+    crew: Crew,
+    length: number,
+    chunk: number | null,
+    hireDays: number | undefined,
+    earliest: Moment,
+  ): Found | undefined {
+    let from = earliest;
+    for (let tries = 0; tries < ROOM_TRIES; tries += 1) {
+      const found =
+        hireDays === undefined
+          ? this.find(task, crew, length, chunk, from)
+          : this.findHired(task, crew, length, chunk, hireDays, from);
+      if (!found || !task.shutAfter) return found;
+      const finish = moment(finishOf(found));
+      const busy = this.room(task)?.busyUntil(finish, moment(finish + task.shutAfter));
+      if (busy === undefined) return found;
+      from = busy;
+    }
+    return undefined;
+  }
+
+  /** The earliest run of days that brings the tool back in time; else the shortest hire that was found. */
+  private findHired(
+    task: Task,
+    crew: Crew,
+    length: number,
+    chunk: number | null,
+    hireDays: number,
+    earliest: Moment,
+  ): Found | undefined {
+    let from = earliest;
+    let best: { found: Found; days: number } | undefined;
+    for (let tries = 0; tries < HIRE_TRIES; tries += 1) {
+      const found = this.find(task, crew, length, chunk, from);
+      const first = found?.stretches[0];
+      if (!found || !first) break;
+      const days = dayOf(finishOf(found) - 1) - dayOf(first.from) + 1;
+      if (days <= hireDays) return found;
+      if (!best || days < best.days) best = { found, days };
+      from = moment((dayOf(first.from) + 1) * MINUTES_PER_DAY);
+    }
+    best?.found.lacks.push('short-hire');
+    return best?.found;
+  }
+
+  /** The earliest stretches of `length` clock minutes in all, none before `notBefore`. */
+  private find(
+    task: Task,
+    { people }: Crew,
+    length: number,
+    chunk: number | null,
+    notBefore: Moment,
+  ): Found | undefined {
+    const calendars = people.flatMap((at) => this.people[at] ?? []);
+    const room = this.room(task);
+    const stretches: Stretch[] = [];
+    let left = length;
+    let idleDays = 0;
+    // What is lost of the hours is lost by whole evenings: one go, or two people, meet on those that are kept.
+    const usual = chunk === null && calendars.length === 1;
+    const firstDay = Math.max(
+      dayOf(notBefore),
+      ...calendars.map(({ firstFree, firstKept }) => (usual ? firstKept : firstFree)),
+    );
+    const lastTaken = Math.max(...calendars.map((calendar) => calendar.lastTaken));
+    for (let day = firstDay; idleDays < SEARCH_DAYS; day += 1) {
+      // Days that other jobs fill are no sign that there are no more hours.
+      if (day > lastTaken) idleDays += 1;
+      for (const stretch of this.commonOn(day, calendars, room, task, usual)) {
+        const from = moment(Math.max(stretch.from, notBefore));
+        const usable = usableOf(stretch.to - from, left, chunk);
+        if (usable <= 0) continue;
+        stretches.push({ from, to: moment(from + usable) });
+        left -= usable;
+        idleDays = 0;
+        if (left <= 0) return { stretches, lacks: [] };
+      }
+    }
+    return undefined;
+  }
+
+  private commonOn(
+    day: number,
+    calendars: readonly PersonCalendar[],
+    room: RoomCalendar | undefined,
+    { outdoors, alone }: Task,
+    usual: boolean,
+  ): readonly Stretch[] {
+    let free = (usual ? calendars[0]?.keptFreeOn(day) : calendars[0]?.freeOn(day)) ?? [];
+    for (let at = 1; at < calendars.length && free.length > 0; at += 1) {
+      free = overlap(free, calendars[at]?.freeOn(day) ?? []);
+    }
+    if (outdoors && free.length > 0) {
+      const light = this.household.light.on(day);
+      free = light ? overlap(free, [lightStretch(day, light)]) : [];
+    }
+    return room && free.length > 0 ? room.leave(free, day, alone === true) : free;
+  }
+
+  private keep(task: Task, found: Found, crew: Crew, earliest: Moment): Placement {
+    const people = crew.people.flatMap((at): PersonId[] => {
+      const hours = this.household.hours[at];
+      return hours ? [hours.person.id] : [];
+    });
+    for (const stretch of found.stretches) {
+      for (const at of crew.people) this.people[at]?.take(stretch);
+    }
+    const kept = placed(
+      found.stretches.map((stretch) => ({ ...stretch, people })),
+      earliest,
+      found.lacks,
+    );
+    this.occupy(task, kept);
+    return kept;
+  }
+
+  private occupy(task: Task, { stretches, finish }: Placement): void {
+    const room = this.room(task);
+    if (!room) return;
+    for (const stretch of stretches) room.take(stretch, task.alone === true);
+    if (task.shutAfter) room.take({ from: finish, to: moment(finish + task.shutAfter) }, true);
+  }
+
+  /** Whether somebody is in the room while it would have to stay shut behind a task. */
+  private isBusyAfter(task: Task, finish: Moment): boolean {
+    if (!task.shutAfter) return false;
+    return this.room(task)?.busyUntil(finish, moment(finish + task.shutAfter)) !== undefined;
+  }
+
+  private placeSpan(
+    task: Task,
+    { workdays, crew }: Extract<TaskWork, { kind: 'span' }>,
+    earliest: Moment,
+  ): Placement {
+    const booked = crew === undefined ? undefined : (this.trades.get(crew) ?? new Set<number>());
+    const room = this.room(task);
+    let days: number[] = [];
+    let day = weekdayFrom(earliest, WORKDAY.from);
+    for (let tries = 0; days.length < workdays; day = nextWeekday(day + 1)) {
+      const shift = shiftOn(day);
+      const isLast = days.length + 1 === workdays;
+      const clear =
+        !booked?.has(day) &&
+        (!room || isWhole(room.leave([shift], day, task.alone === true), shift)) &&
+        (!task.outdoors || this.household.light.on(day) !== undefined) &&
+        !(isLast && this.isBusyAfter(task, shift.to));
+      // A trade comes for days in a row: what breaks the row begins it anew, while that leads anywhere.
+      if (clear || tries >= SEARCH_DAYS) days.push(day);
+      else days = [];
+      if (!booked?.has(day)) tries += 1;
+    }
+    if (crew !== undefined && booked) {
+      for (const taken of days) booked.add(taken);
+      this.trades.set(crew, booked);
+    }
+    const kept = placed(
+      days.map((taken) => ({ ...shiftOn(taken), people: [] })),
+      earliest,
+      [],
+    );
+    this.occupy(task, kept);
+    return kept;
+  }
+}
+
+/** How much of a free stretch is used: no crumbs, and with chunks only whole ones. */
+function usableOf(free: number, left: number, chunk: number | null): number {
+  if (chunk === null) {
+    const usable = Math.min(free, left);
+    return usable < SHORTEST_STRETCH && usable < left ? 0 : usable;
+  }
+  return free >= left ? left : Math.floor(free / chunk) * chunk;
+}
+
+const isWhole = ([only]: readonly Stretch[], { from, to }: Stretch): boolean =>
+  only?.from === from && only.to === to;
+
+const isFree = (day: number): boolean => isWeekend(fromDayNumber(day));
+
+function nextWeekday(day: number): number {
+  let next = day;
+  while (isFree(next)) next += 1;
+  return next;
+}
+
+/** The first weekday whose `minute` has not passed at `earliest`. */
+function weekdayFrom(earliest: Moment, minute: number): number {
+  const today = dayOf(earliest);
+  const passed = earliest > today * MINUTES_PER_DAY + minute;
+  return nextWeekday(passed ? today + 1 : today);
+}
+
+const shiftOn = (day: number): Stretch => ({
+  from: moment(day * MINUTES_PER_DAY + WORKDAY.from),
+  to: moment(day * MINUTES_PER_DAY + WORKDAY.to),
+});
+
+function placeVisit(earliest: Moment): Placement {
+  const start = moment(weekdayFrom(earliest, VISIT.at) * MINUTES_PER_DAY + VISIT.at);
+  return placed([{ from: start, to: moment(start + VISIT.length), people: [] }], earliest, []);
+}
+
+const placed = (
+  stretches: Placement['stretches'],
+  earliest: Moment,
+  lacks: readonly Lack[],
+): Placement => ({
+  start: stretches[0]?.from ?? earliest,
+  finish: stretches.at(-1)?.to ?? earliest,
+  stretches,
+  lacks,
+});

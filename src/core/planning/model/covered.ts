@@ -1,0 +1,40 @@
+import { isOutside, relationsOf, type Demand, type JobId, type PlaceId } from '../../house';
+import { gateRank } from '../../keys';
+import type { Job } from '../../trade/steps';
+import type { Ground } from './problem';
+import { closesIn, isSkin } from './shell';
+
+function isOutsideOf(ground: Ground, job: Job, placeId: PlaceId): boolean {
+  if (job.placeId === placeId) return closesIn(job) || isSkin(job);
+  const wraps = relationsOf(ground.project).some(
+    ({ kind, from, to, told }) =>
+      told && from === job.placeId && to === placeId && (kind === 'outside-of' || kind === 'over'),
+  );
+  return wraps && job.stage > FIRST_STAGES;
+}
+const FIRST_STAGES = 2;
+
+/** The jobs that must be done by a date somebody outside the house set. */
+export function coveredBy(ground: Ground, { covers }: Demand): JobId[] {
+  const isCovered = (job: Job): boolean => {
+    switch (covers.kind) {
+      case 'place':
+        return job.placeId === covers.placeId;
+      case 'job':
+        return job.id === covers.jobId;
+      case 'gate':
+        return gateRank(ground.membership.get(job.id) ?? 'done') <= gateRank(covers.gate);
+      case 'jobs':
+        return covers.jobIds.includes(job.id);
+      case 'closed-in':
+        return closesIn(job);
+      case 'outside-of':
+        return isOutsideOf(ground, job, covers.placeId);
+      case 'outside': {
+        const place = job.placeId === null ? undefined : ground.project.places[job.placeId];
+        return place !== undefined && isOutside(place.kind);
+      }
+    }
+  };
+  return ground.jobs.filter(isCovered).map(({ id }) => id);
+}

@@ -1,0 +1,169 @@
+import type { HouseToPlan } from '../house';
+import { closureBefore } from '../trade/precedence';
+import type { Plan, PlanError, Standing } from './report';
+import type { Result } from '../result';
+import { toTheEnd } from '../in-steps';
+import type { Moment } from '../units';
+import { AS_ESTIMATED, type Caution } from './model/caution';
+import { openHouse, type OpenHouse } from './model/open';
+import { planFrom } from './report/plan-from';
+import { coveredBy } from './model/covered';
+import { layGround, type Ground } from './model/problem';
+import { improveOrder, isBetter, type Candidate } from './search/search';
+import type { Schedule } from './generation/solve';
+import { basisOf, isNowhereLater, isSameWay, orderLike, stillStanding } from './search/standing';
+
+export type PlanOptions = {
+  caution?: Caution;
+  /** Schedules tried, the first included; 1 takes the first as it is. Left out: as many as the size of the house allows. */
+  schedules?: number;
+  seed?: number;
+  /** The plan people go by: it stays as it is where it can, and only a better one takes its place. */
+  standing?: Standing | null;
+  /** Looks for a better one than what stands, though nothing may ask for it: both sides of a comparison do. */
+  isWeighed?: boolean;
+};
+
+/** Together with the time of one schedule this keeps a house of hundreds of jobs within a second or two. */
+const JOBS_TRIED = 8_000;
+const SCHEDULES = { fewest: 20, most: 60 };
+
+/** More tries for a small house, fewer for a large one. */
+export const schedulesFor = (tasks: number): number =>
+  Math.round(Math.min(SCHEDULES.most, Math.max(SCHEDULES.fewest, JOBS_TRIED / Math.max(1, tasks))));
+
+type Start = { ground: Ground; open: OpenHouse; first: Candidate };
+
+function startOn(ground: Ground): Start {
+  const open = openHouse(ground);
+  const order = open.scheduler.rankedOrder();
+  const schedule = open.scheduler.run(order);
+  return { ground, open, first: { order, schedule, score: open.aims.score(schedule) } };
+}
+
+/** Dates from outside would be missed: what they cover goes first, if that brings them nearer. */
+function pressed(start: Start, plan: Plan): Start {
+  const late = new Set(plan.demands.filter(({ daysLate }) => daysLate > 0).map(({ id }) => id));
+  if (late.size === 0) return start;
+  const { ground } = start;
+  const covered = Object.values(ground.project.demands)
+    .filter(({ id }) => late.has(id))
+    .flatMap((demand) => coveredBy(ground, demand));
+  const urgent = closureBefore(ground.graph, [...ground.urgent, ...covered]);
+  const other = startOn({ ...ground, urgent });
+  return isBetter(other.first.score, start.first.score) ? other : start;
+}
+
+const firstPlan = ({ ground, open, first }: Start) => planFrom(ground, open, first.schedule);
+
+/** Hard dates, living there, the first night, the end: in days. What comes behind them is no reason to move anybody. */
+const DAYS_OF_SCORE = 4;
+
+/** Whether a day is nearer and none is further away: only that takes the place of a plan people go by. */
+function isSooner(one: Candidate, other: Candidate): boolean {
+  const later = one.score.slice(0, DAYS_OF_SCORE).map((day, at) => day - (other.score[at] ?? 0));
+  return later.every((days) => days <= 0) && later.some((days) => days < 0);
+}
+
+/** What a standing plan makes of the house as it is now, and whether that is all there is to look for. */
+function fromStanding(
+  start: Start,
+  standing: Standing,
+  isWeighed: boolean,
+): { first: Candidate; isSettled: boolean } {
+  const { ground, open } = start;
+  const { scheduler, aims } = open;
+  const order = orderLike(standing, open.tasks, scheduler.rankedOrder());
+  const candidate = (schedule: Schedule) => ({ order, schedule, score: aims.score(schedule) });
+  const moved = candidate(scheduler.run(order));
+  const basis = basisOf(ground.project);
+  const stays = isSameWay(standing.basis, basis)
+    ? stillStanding(scheduler, standing, ground.now)
+    : undefined;
+  const kept = stays && candidate(stays);
+  const known = new Set(standing.jobs.map(({ id }) => id));
+  const isSame =
+    !isWeighed && standing.basis === basis && ground.jobs.every(({ id }) => known.has(id));
+  const isMoved =
+    !kept || isNowhereLater(moved.schedule, kept.schedule) || (!isSame && isSooner(moved, kept));
+  const first = isMoved ? moved : kept;
+  // Rules or people that changed may ask for another order altogether.
+  return isSame
+    ? { first, isSettled: kept !== undefined }
+    : { first: isSooner(start.first, first) ? start.first : first, isSettled: false };
+}
+
+/**
+ * The build order with dates, in steps: jobs of the chosen works, their links with reasons, placed on the household's
+ * hours from `now` on. Yields the first feasible plan at once, then `null` after each further schedule tried, so that
+ * whoever asked may stop; returns the best found. A standing plan is where it begins: what fits stays where it is, and
+ * another order takes its place only when it brings a day nearer. Same input and seed, same answer. Fails on a loop of
+ * own jobs or rules, and when nobody has an hour for work that is left.
+ */
+export function* planInSteps(
+  project: HouseToPlan,
+  now: Moment,
+  {
+    caution = AS_ESTIMATED,
+    schedules,
+    seed = 1,
+    standing = null,
+    isWeighed = false,
+  }: PlanOptions = {},
+): Generator<Plan | null, Result<Plan, PlanError>, void> {
+  const ground = layGround(project, now, caution, standing);
+  if (!ground.ok) return ground;
+  const ranked = startOn(ground.value);
+  const plain = firstPlan(ranked);
+  if (!plain.ok) return plain;
+  const pressedOn = pressed(ranked, plain.value);
+  const from = standing ? fromStanding(pressedOn, standing, isWeighed) : null;
+  const start = from ? { ...pressedOn, first: from.first } : pressedOn;
+  const first = start === ranked ? plain : firstPlan(start);
+  if (!first.ok) return first;
+  yield first.value;
+  if (from?.isSettled) return first;
+  const { scheduler, aims, tasks } = start.open;
+  const most = schedules ?? schedulesFor(tasks.length);
+  let best = start.first;
+  if (tasks.length > 1) {
+    const search = improveOrder(scheduler, aims, start.first, seed);
+    for (let tried = 1; tried < most; tried += 1) {
+      const next = search.next();
+      if (next.done) break;
+      best = next.value;
+      yield null;
+    }
+  }
+  const isBest = standing ? !isSooner(best, start.first) : best === start.first;
+  return isBest ? first : planFrom(start.ground, start.open, best.schedule);
+}
+
+/**
+ * The house by another plan of it: every job where it stands there, or in that order, whichever is the better. What
+ * differs, differs by the caution alone.
+ */
+export function planInOrder(
+  project: HouseToPlan,
+  now: Moment,
+  like: Plan,
+  { caution = AS_ESTIMATED }: Pick<PlanOptions, 'caution'> = {},
+): Result<Plan, PlanError> {
+  const ground = layGround(project, now, caution, like);
+  if (!ground.ok) return ground;
+  const open = openHouse(ground.value);
+  const { scheduler, aims, tasks } = open;
+  const moved = scheduler.run(orderLike(like, tasks, scheduler.rankedOrder()));
+  const stays = stillStanding(scheduler, like, ground.value.now);
+  const isMoved = !stays || isBetter(aims.score(moved), aims.score(stays));
+  return planFrom(ground.value, open, isMoved ? moved : stays);
+}
+
+/** {@link planInSteps} run to its end. */
+export function planHouse(
+  project: HouseToPlan,
+  now: Moment,
+  options: PlanOptions = {},
+): Result<Plan, PlanError> {
+  return toTheEnd(planInSteps(project, now, options));
+}

@@ -1,0 +1,422 @@
+import type { JobId } from '../../house';
+import { conditionStates } from '../../keys';
+import { costsOf, type Costs } from '../../ledger/cost-lines';
+import { crewLines } from '../../ledger/crew-lines';
+import type { Link } from '../../trade/precedence';
+import { progressOf } from '../../progress';
+import { fail, ok, type Result } from '../../result';
+import { plannedCost, type GateId, type Job } from '../../trade/steps';
+import {
+  MINUTES_PER_DAY,
+  addDays,
+  cents,
+  dateOf,
+  daysBetween,
+  lastDayOf,
+  minutes,
+  moment,
+  momentAt,
+  plainDate,
+  type Moment,
+} from '../../units';
+import { coveredBy } from '../model/covered';
+import { basisOf } from '../search/standing';
+import { orderLines } from '../model/orders';
+import {
+  GATES_COUNTED,
+  isAfterwards,
+  openCents,
+  type CostLine,
+  GateSummary,
+  JobState,
+  OrderLine,
+  Plan,
+  PlanError,
+  PlannedJob,
+} from '.';
+import {
+  bookingOf,
+  doneMoment,
+  holdsOn,
+  isDone,
+  leftOf,
+  lagOf,
+  settingMinutes,
+  type Ground,
+} from '../model/problem';
+import type { OpenHouse } from '../model/open';
+import type { Schedule } from '../generation/solve';
+import type { Placement } from '../model/task';
+
+type Placed = { start: Moment; finish: Moment; placement: Placement | undefined };
+type Placements = ReadonlyMap<JobId, Placed>;
+
+const MORNING = 8 * 60;
+
+/** The jobs where a schedule of the open ones puts them, finished ones where the log does. */
+function placeJobs(
+  ground: Ground,
+  open: OpenHouse,
+  schedule: Schedule,
+): Result<Placements, PlanError> {
+  const placed = new Map<JobId, Placed>();
+  for (const job of ground.jobs) {
+    const { firstOn, doneOn } = progressOf(ground.progress, job.id);
+    if (doneOn !== null) {
+      const finish = doneMoment(ground, job.id, doneOn);
+      const start = moment(Math.min(momentAt(firstOn ?? doneOn, MORNING), finish));
+      placed.set(job.id, { start, finish, placement: undefined });
+    } else {
+      const placement = schedule[open.indexOf.get(job.id) ?? -1];
+      if (!placement) return fail({ code: 'no-hours', jobId: job.id });
+      const start = firstOn ? momentAt(firstOn, MORNING) : placement.start;
+      placed.set(job.id, { start, finish: placement.finish, placement });
+    }
+  }
+  return ok(placed);
+}
+
+/** The moment by which a job must be done because of a date from outside, or a visit or trade that is booked. */
+function hardEnds(ground: Ground): Map<JobId, number> {
+  const ends = new Map<JobId, number>();
+  const atMost = (id: JobId, end: number) => ends.set(id, Math.min(ends.get(id) ?? Infinity, end));
+  for (const demand of Object.values(ground.project.demands)) {
+    for (const id of coveredBy(ground, demand)) atMost(id, momentAt(demand.by, MINUTES_PER_DAY));
+  }
+  for (const job of ground.jobs) {
+    const booked = bookingOf(ground, job);
+    if (booked === undefined || isDone(ground, job.id)) continue;
+    for (const link of ground.graph.into.get(job.id) ?? []) {
+      atMost(link.before, momentAt(booked, MORNING) - lagOf(ground, link));
+    }
+  }
+  return ends;
+}
+
+/** How many whole days a job may slip before its gate, a date from outside, or the house's end slips. */
+function slackDays(ground: Ground, placed: Placements): Map<JobId, number> {
+  const ends = new Map<GateId, number>();
+  for (const job of ground.jobs) {
+    if (isAfterwards(job)) continue;
+    const gate = ground.membership.get(job.id) ?? 'done';
+    ends.set(gate, Math.max(ends.get(gate) ?? 0, placed.get(job.id)?.finish ?? 0));
+  }
+  const hard = hardEnds(ground);
+  const latestFinish = new Map<JobId, number>();
+  const slack = new Map<JobId, number>();
+  for (const id of ground.graph.sorted.toReversed()) {
+    const here = placed.get(id);
+    if (!here) continue;
+    const followers = (ground.graph.outOf.get(id) ?? []).map((link) => {
+      const next = placed.get(link.after);
+      const lastFinish = latestFinish.get(link.after) ?? 0;
+      return next ? lastFinish - (next.finish - next.start) - lagOf(ground, link) : Infinity;
+    });
+    const job = ground.byId.get(id);
+    const end =
+      job && isAfterwards(job)
+        ? here.finish
+        : (ends.get(ground.membership.get(id) ?? 'done') ?? here.finish);
+    const last = Math.min(end, hard.get(id) ?? Infinity, ...followers);
+    latestFinish.set(id, last);
+    slack.set(id, Math.max(0, Math.floor((last - here.finish) / MINUTES_PER_DAY)));
+  }
+  return slack;
+}
+
+function waitsFor(ground: Ground, placed: Placements, links: readonly Link[]) {
+  return links.map((link) => {
+    const wait = lagOf(ground, link);
+    const until = moment((placed.get(link.before)?.finish ?? ground.now) + wait);
+    return {
+      jobId: link.before,
+      why: link.why,
+      strength: link.strength,
+      waitMinutes: wait,
+      until,
+      over: isDone(ground, link.before) && until <= ground.now,
+    };
+  });
+}
+
+function stateOf(
+  ground: Ground,
+  job: Job,
+  waits: PlannedJob['waitsFor'],
+  heldBy: PlannedJob['heldBy'],
+  settingUntil: Moment | null,
+): JobState {
+  const progress = progressOf(ground.progress, job.id);
+  if (progress.doneOn !== null) {
+    return settingUntil !== null && settingUntil > ground.now ? 'setting' : 'done';
+  }
+  if (progress.firstOn !== null) return 'in-hand';
+  const open = waits.filter(({ over }) => !over);
+  if (open.length > 0) {
+    const onlyHolds = open.every(({ jobId }) => {
+      const before = ground.byId.get(jobId);
+      return before?.work.kind === 'hold' && !isDone(ground, jobId) && isFree(ground, jobId);
+    });
+    return onlyHolds ? 'held' : 'later';
+  }
+  if (job.work.kind === 'hold') return 'held';
+  if (heldBy.some(({ kind }) => kind === 'question')) return 'held';
+  if (heldBy.length === 0) return 'ready';
+  return heldBy.every(({ kind }) => kind === 'not-before') ? 'later' : 'arrives';
+}
+
+const isFree = (ground: Ground, id: JobId): boolean =>
+  (ground.graph.into.get(id) ?? []).every(({ before }) => isDone(ground, before));
+
+function plannedWork(job: Job): PlannedJob['work'] {
+  const { work } = job;
+  if (work.kind !== 'effort') return work;
+  return {
+    kind: 'effort',
+    hands: work.hands,
+    rateMinutes: work.minutes,
+    ratePer: work.per,
+    setup: work.setup,
+  };
+}
+
+function plannedJob(
+  ground: Ground,
+  placed: Placements,
+  slack: ReadonlyMap<JobId, number>,
+  job: Job,
+): PlannedJob {
+  const here = placed.get(job.id) ?? {
+    start: ground.now,
+    finish: ground.now,
+    placement: undefined,
+  };
+  const progress = progressOf(ground.progress, job.id);
+  const wait = settingMinutes(ground, job);
+  const until = moment(here.finish + wait);
+  const waits = waitsFor(ground, placed, ground.graph.into.get(job.id) ?? []);
+  const heldBy = isDone(ground, job.id) ? [] : holdsOn(ground, job);
+  return {
+    id: job.id,
+    stepId: job.stepId,
+    placeId: job.placeId,
+    floor: job.floor,
+    title: job.title,
+    says: [...job.says],
+    stage: job.stage,
+    gate: ground.membership.get(job.id) ?? 'done',
+    state: stateOf(ground, job, waits, heldBy, wait > 0 ? until : null),
+    work: plannedWork(job),
+    quantity: job.quantity,
+    estimate: job.estimate,
+    pace: ground.learned.paceOf(job),
+    logged: progress.logged,
+    left: leftOf(ground, job),
+    allowance: ground.allowances.get(job.id) ?? minutes(0),
+    share: progress.share,
+    doneOn: progress.doneOn,
+    bookedOn: isDone(ground, job.id) ? null : (bookingOf(ground, job) ?? null),
+    start: here.start,
+    finish: here.finish,
+    stretches: (here.placement?.stretches ?? []).map(({ from, to, people }) => ({
+      from,
+      to,
+      people: [...people],
+    })),
+    wait:
+      wait > 0
+        ? { minutes: wait, what: job.wait?.what ?? progress.waits?.what ?? 'sets', until }
+        : null,
+    waitsFor: waits,
+    letsGo: (ground.graph.outOf.get(job.id) ?? []).map(({ after }) => after),
+    heldBy,
+    slackDays: slack.get(job.id) ?? 0,
+    lacks: [...(here.placement?.lacks ?? [])],
+    limits: job.limits,
+    cautions: [...job.cautions],
+    because: [...job.because],
+    part: job.part ?? null,
+    by: job.by ?? null,
+    note: job.note ?? null,
+    cost: plannedCost(job),
+    starting: job.starting ?? null,
+  };
+}
+
+/** From the job that finishes last, back through whatever let each one start, to today. */
+function decidingChain(open: ReadonlyMap<JobId, PlannedJob>): JobId[] {
+  const reach = (job: PlannedJob) => job.finish + (job.wait?.minutes ?? 0);
+  let at: PlannedJob | undefined = [...open.values()].reduce<PlannedJob | undefined>(
+    (last, job) => (!last || reach(job) > reach(last) ? job : last),
+    undefined,
+  );
+  const chain: JobId[] = [];
+  while (at) {
+    chain.push(at.id);
+    const before: PlannedJob[] = at.waitsFor.flatMap(({ jobId }) => open.get(jobId) ?? []);
+    at = before.reduce<PlannedJob | undefined>(
+      (last, job) => (!last || reach(job) > reach(last) ? job : last),
+      undefined,
+    );
+  }
+  return chain.toReversed();
+}
+
+/** The jobs whose money counts for a gate: what is done may still have to be paid. */
+const owedFor = (jobs: readonly PlannedJob[], gates: readonly GateId[]): Set<JobId> =>
+  new Set(jobs.filter(({ gate }) => gates.includes(gate)).map(({ id }) => id));
+
+/** What of a gate's jobs is still to be paid. What is agreed beside all jobs is for the whole house. */
+function moneyOf(lines: readonly CostLine[], gate: GateId, jobIds: ReadonlySet<JobId>) {
+  const { committed, toCome } = openCents(
+    lines.filter(({ jobId }) => (jobId === null ? gate === 'done' : jobIds.has(jobId))),
+  );
+  return { moneyLeft: cents(committed + toCome), moneyCommitted: committed };
+}
+
+function gateSummary(
+  ground: Ground,
+  gate: GateId,
+  jobs: readonly PlannedJob[],
+  costs: Costs,
+): GateSummary {
+  const counted = GATES_COUNTED[gate];
+  const open = new Map(
+    jobs
+      .filter((job) => job.doneOn === null && counted.includes(job.gate) && !isAfterwards(job))
+      .map((job) => [job.id, job]),
+  );
+  const chain = decidingChain(open);
+  const chainJobs = chain.flatMap((id) => open.get(id) ?? []);
+  const conditions = conditionStates(gate, ground.project, ground.jobs, (id) => isDone(ground, id));
+  const last = Math.max(
+    0,
+    ...[...open.values()].map((job) => job.finish + (job.wait?.minutes ?? 0)),
+  );
+  const booking = (job: PlannedJob) =>
+    job.work.kind === 'hold' ? job.work.bookAheadDays * MINUTES_PER_DAY : 0;
+  return {
+    gate,
+    date: open.size === 0 ? null : lastDayOf(moment(last)),
+    jobsLeft: open.size,
+    checksLeft: counted
+      .flatMap((id) =>
+        id === gate
+          ? conditions
+          : conditionStates(id, ground.project, ground.jobs, (jobId) => isDone(ground, jobId)),
+      )
+      .filter(({ met, jobIds }) => !met && jobIds.length === 0).length,
+    minutesLeft: minutes(
+      [...open.values()].reduce((sum, job) => sum + job.left + job.allowance, 0),
+    ),
+    chain,
+    chainWaitMinutes: chainJobs.reduce(
+      (sum, job) => sum + (job.wait?.minutes ?? 0) + booking(job),
+      0,
+    ),
+    ...moneyOf(costs.lines, gate, owedFor(jobs, counted)),
+    conditions: conditions.map(({ condition, checkedOn, ...state }) => ({
+      ...state,
+      id: condition.id,
+      title: condition.title,
+      checkedOn: checkedOn === null ? null : plainDate(checkedOn),
+    })),
+  };
+}
+
+/**
+ * Decide by: the latest day that moves no gate. The first job held up may start as late as its slack allows,
+ * and what may be chosen has to be ordered its lead time before.
+ */
+function decisionsOf(ground: Ground, jobs: ReadonlyMap<JobId, PlannedJob>): Plan['decisions'] {
+  const today = dateOf(ground.now);
+  return ground.questions.map(({ id, question, placeId, holdsUp, leadDays }) => {
+    const open = holdsUp
+      .flatMap((jobId) => jobs.get(jobId) ?? [])
+      .filter((job) => job.doneOn === null);
+    const first = open.map((job) => addDays(dateOf(job.start), job.slackDays)).toSorted()[0];
+    const by = first === undefined ? null : addDays(first, -leadDays);
+    return {
+      id,
+      question,
+      placeId,
+      decideBy: by !== null && by < today ? today : by,
+      leadDays,
+      holdsUp: open.map((job) => job.id),
+    };
+  });
+}
+
+/** Each date set from outside: when what it covers will be done, and by how much it is missed. */
+function demandsOf(ground: Ground, jobs: ReadonlyMap<JobId, PlannedJob>): Plan['demands'] {
+  return Object.values(ground.project.demands).map((demand) => {
+    const open = coveredBy(ground, demand)
+      .flatMap((id) => jobs.get(id) ?? [])
+      .filter(({ doneOn }) => doneOn === null);
+    const last = open.reduce<PlannedJob | null>(
+      (late, job) => (late === null || job.finish > late.finish ? job : late),
+      null,
+    );
+    const finish = last === null ? null : lastDayOf(last.finish);
+    return {
+      id: demand.id,
+      finish,
+      lastJobId: last?.id ?? null,
+      jobsLeft: open.length,
+      daysLate: finish === null ? 0 : Math.max(0, daysBetween(demand.by, finish)),
+    };
+  });
+}
+
+function storesLines(ground: Ground, placed: Placements): OrderLine[] {
+  const today = dateOf(ground.now);
+  return ground.jobs
+    .flatMap((job) => {
+      const lines = orderLines(
+        job,
+        placed.get(job.id)?.start ?? ground.now,
+        progressOf(ground.progress, job.id).firstOn !== null,
+        ground.orders,
+        today,
+      );
+      if (!isDone(ground, job.id)) return lines;
+      // What was delivered for a finished job is built in; the rest of its lines is history.
+      return lines
+        .filter(({ state }) => state === 'here')
+        .map((line) => ({ ...line, state: 'fitted' as const }));
+    })
+    .sort((a, b) => a.orderBy.localeCompare(b.orderBy) || a.what.localeCompare(b.what));
+}
+
+/** The plan that a schedule of the open jobs makes. Fails when nobody has an hour for work that is left. */
+export function planFrom(
+  ground: Ground,
+  open: OpenHouse,
+  schedule: Schedule,
+): Result<Plan, PlanError> {
+  const placed = placeJobs(ground, open, schedule);
+  if (!placed.ok) return placed;
+  const slack = slackDays(ground, placed.value);
+  const jobs = ground.jobs.map((job) => plannedJob(ground, placed.value, slack, job));
+  const byId = new Map(jobs.map((job) => [job.id, job]));
+  const { project, progress, orders } = ground;
+  const purchases = Object.values(project.purchases);
+  const known = costsOf({ project, jobs: ground.jobs, progress, orders, purchases });
+  const costs = { ...known, lines: [...known.lines, ...crewLines(project.people, jobs)] };
+  return ok({
+    now: ground.now,
+    basis: basisOf(project),
+    keptShares: Object.fromEntries(ground.learned.keptShares),
+    jobs,
+    gates: {
+      sleep: gateSummary(ground, 'sleep', jobs, costs),
+      live: gateSummary(ground, 'live', jobs, costs),
+      done: gateSummary(ground, 'done', jobs, costs),
+    },
+    orders: storesLines(ground, placed.value),
+    decisions: decisionsOf(ground, byId),
+    demands: demandsOf(ground, byId),
+    dropped: ground.dropped.map(({ id, title, placeId, floor }) => ({ id, title, placeId, floor })),
+    costs,
+  });
+}

@@ -1,0 +1,345 @@
+import type { JobId, HouseToPlan } from '../../house';
+import { gateRank } from '../../keys';
+import {
+  GATES_COUNTED,
+  isAfterwards,
+  jobsOfGate,
+  type Plan,
+  type PlanError,
+  type PlannedJob,
+} from '../report';
+import { ok, type Result } from '../../result';
+import { openRisks, type OpenRisk } from '../../risk';
+import { toTheEnd } from '../../in-steps';
+import { WITHOUT_RISKS } from '../model/caution';
+import { layGround, openTasks, waitMinutes, type Ground } from '../model/problem';
+import { planHouse, planInOrder } from '../plan-house';
+import { Household } from '../generation/site';
+import { type Task } from '../model/task';
+import {
+  MINUTES_PER_DAY,
+  cents,
+  daysBetween,
+  lastDayOf,
+  moment,
+  dateOf,
+  toDayNumber,
+  type Cents,
+  type Moment,
+  type PlainDate,
+} from '../../units';
+import type { Weighted } from '../learning';
+import { hashOf, seededRandom } from '../../random';
+import { logNormal, quantile } from './chance';
+import { HouseholdDays } from './household-days';
+import { Luck, chancesOf, findOf, type Chances } from './luck';
+import { Simulator, fateOf, type SimCrew, type SimTask } from './simulate';
+
+type Gate = 'sleep' | 'live' | 'done';
+const GATES: readonly Gate[] = ['sleep', 'live', 'done'];
+
+/** A gate's day at which so many of a hundred drawn runs were through it; null when nothing is left. */
+export type DrawnGate = Record<'p10' | 'p50' | 'p80' | 'p95', PlainDate | null>;
+
+export type Drawn = {
+  runs: number;
+  gates: Record<Gate, DrawnGate>;
+  /** When each run was through a gate, in the order of the runs; empty when nothing is left. */
+  ends: Record<Gate, readonly number[]>;
+  /** Money still to be spent, finds included. */
+  cost: { p50: Cents; p80: Cents };
+  /** How often each job lay on the chain that decided the day one can live there, 0 to 1; jobs that never did are left out. */
+  decides: { jobId: JobId; share: number }[];
+};
+
+/** Runs between two places at which drawing may be stopped. */
+const RUNS_A_STEP = 10;
+/** Runs without luck, from which the others are measured. */
+const CALM_RUNS = 15;
+
+/** The open jobs as they stand, before any luck. */
+type Table = {
+  base: SimTask[];
+  waiting: number[];
+  jobs: JobId[];
+  hashes: number[];
+  wait: number[];
+  rank: number[];
+  /** Of what each job's pace is the sum, and the pace the plan takes. */
+  paces: { row: readonly Weighted[]; planned: number }[];
+  chances: Chances;
+  lookAt: Map<number, OpenRisk[]>;
+  risks: readonly OpenRisk[];
+};
+
+/**
+ * What a run does not see (rooms in use, tools fetched, hours cut up) and what nobody thought of: the spread of the
+ * logarithm of how much longer or shorter all that is left may be for it.
+ */
+const UNSEEN_SPREAD = 0.1;
+
+/** Of no gate: later than any. */
+const AFTER_ALL = 9;
+
+function rankOf(ground: Ground, id: JobId): number {
+  const job = ground.byId.get(id);
+  return job && isAfterwards(job) ? AFTER_ALL : gateRank(ground.membership.get(id) ?? 'done');
+}
+
+function paceOf({ byId, learned }: Ground, id: JobId): Table['paces'][number] {
+  const job = byId.get(id);
+  return job ? { row: learned.paces.rowOf(job), planned: learned.paceOf(job) } : NO_PACE;
+}
+const NO_PACE = { row: [], planned: 1 };
+
+/** As the plan has it: who may, else everybody; two where it needs two and there are two with hours in common. */
+function crewsOf(household: Household, task: Task, hands: 1 | 2): readonly SimCrew[] {
+  const { everybody } = household;
+  for (const { alone, pairs } of [household.crewsFor(task), everybody]) {
+    for (const crews of hands === 2 ? [pairs, alone] : [alone]) {
+      const able = crews.filter(({ longestDay }) => longestDay > 0);
+      if (able.length > 0) return able;
+    }
+  }
+  return [];
+}
+
+function tableOf(ground: Ground, plan: Plan): Table {
+  const { project } = ground;
+  const { tasks, links } = openTasks(ground);
+  const planned = new Map<string, PlannedJob>(plan.jobs.map((job) => [job.id, job]));
+  const at = new Map(tasks.map(({ id }, index) => [id, index]));
+  const successors: SimTask['successors'][number][][] = tasks.map(() => []);
+  const waiting = tasks.map(() => 0);
+  for (const { before, after, lag, lead = 0 } of links) {
+    const [from, to] = [at.get(before), at.get(after)];
+    if (from === undefined || to === undefined) continue;
+    successors[from]?.push({ task: to, lag: lag - lead, lead });
+    waiting[to] = (waiting[to] ?? 0) + 1;
+  }
+  const { people, outsideRest } = ground.project;
+  const household = new Household(people, outsideRest, ground.now);
+  const base = tasks.map((task, index): SimTask => {
+    const { id, work, notBefore, outdoors } = task;
+    return {
+      kind: work.kind,
+      amount: work.kind === 'effort' ? work.minutes : work.kind === 'span' ? work.workdays : 0,
+      crews: work.kind === 'effort' ? crewsOf(household, task, work.hands) : [],
+      outdoors: outdoors === true,
+      chunk: work.kind === 'effort' ? (work.chunk ?? 0) : 0,
+      notBefore: work.kind === 'hold' ? Math.max(notBefore, work.bookedFrom) : notBefore,
+      priority: planned.get(id)?.start ?? 0,
+      successors: successors[index] ?? [],
+    };
+  });
+  const risks = openRisks(project);
+  const lookAt = new Map<number, OpenRisk[]>();
+  for (const risk of risks) {
+    const index = at.get(risk.lookJobId);
+    if (index !== undefined) lookAt.set(index, [...(lookAt.get(index) ?? []), risk]);
+  }
+  return {
+    base,
+    waiting,
+    jobs: tasks.map(({ id }) => id as JobId),
+    hashes: tasks.map(({ id }) => hashOf(id)),
+    wait: tasks.map(({ id }) => waitMinutes(ground.byId.get(id as JobId), WITHOUT_RISKS)),
+    rank: tasks.map(({ id }) => rankOf(ground, id as JobId)),
+    paces: tasks.map(({ id }) => paceOf(ground, id as JobId)),
+    chances: chancesOf(ground.learned),
+    lookAt,
+    risks,
+  };
+}
+
+type Outcome = { ends: Record<Gate, number>; cents: number; chain: number[] };
+
+function oneRun(
+  table: Table,
+  simulator: Simulator,
+  luck: Luck,
+  /** What only is a guess varies; what is agreed does not. */
+  money: { guessed: number; agreed: number },
+  now: number,
+): Outcome {
+  let found = 0;
+  const fate = fateOf(table.base.length);
+  table.base.forEach((task, index) => {
+    const lot = luck.of(table.hashes[index] ?? 0);
+    let extra = 0;
+    for (const risk of table.lookAt.get(index) ?? []) {
+      const find = findOf(lot, risk);
+      found += find.cents;
+      extra += find.minutes;
+    }
+    const isEffort = task.kind === 'effort';
+    const { row, planned } = table.paces[index] ?? NO_PACE;
+    const pace = luck.paceOf(row, planned) / planned;
+    const factor = isEffort ? pace * lot.effort * (task.outdoors ? lot.outdoors : 1) : 1;
+    // What is promised for later may come later still; what a trade or inspector says, too.
+    const late = task.notBefore > now + MINUTES_PER_DAY ? lot.late : 0;
+    const trade = task.kind === 'span' ? lot.trade : task.kind === 'hold' ? lot.failed : 0;
+    fate.amount[index] = task.amount * factor + (isEffort ? extra : 0);
+    fate.chunk[index] = task.chunk * factor;
+    fate.notBefore[index] = task.notBefore + late + trade;
+    fate.late[index] = lot.late;
+    fate.waitFactor[index] = lot.wait;
+    fate.waitExtra[index] = task.kind === 'hold' ? trade : 0;
+  });
+  const { finish, cause } = simulator.run(table.base, table.waiting, fate, luck);
+  const ends = { sleep: 0, live: 0, done: 0 };
+  let last = -1;
+  for (const gate of GATES) {
+    const counted = Math.max(...GATES_COUNTED[gate].map((each) => gateRank(each)));
+    for (let index = 0; index < finish.length; index += 1) {
+      if ((table.rank[index] ?? 0) > counted) continue;
+      const end = (finish[index] ?? 0) + (table.wait[index] ?? 0);
+      if (end <= ends[gate]) continue;
+      ends[gate] = end;
+      if (gate === 'live') last = index;
+    }
+  }
+  const chain: number[] = [];
+  for (let index = last; index >= 0 && chain.length <= finish.length; index = cause[index] ?? -1) {
+    chain.push(index);
+  }
+  return { ends, cents: money.agreed + money.guessed * luck.money + found, chain };
+}
+
+/** A house made ready for drawing: planned once, its hours laid out once. */
+export type Prepared = { plan: Plan; ground: Ground; table: Table; simulator: Simulator };
+
+/**
+ * Lays the house out in the order of `plan`, without what its suspicions are allowed for: what they may find is drawn.
+ */
+export function prepareFrom(
+  project: HouseToPlan,
+  now: Moment,
+  plan: Plan,
+): Result<Prepared, PlanError> {
+  const calm = planInOrder(project, now, plan, { caution: WITHOUT_RISKS });
+  if (!calm.ok) return calm;
+  const ground = layGround(project, now, WITHOUT_RISKS, calm.value);
+  if (!ground.ok) return ground;
+  const days = new HouseholdDays(
+    project.people,
+    project.outsideRest,
+    toDayNumber(dateOf(calm.value.now)),
+    daysBetween(dateOf(calm.value.now), dateOf(lastFinish(calm.value))),
+    calm.value.keptShares,
+  );
+  const simulator = new Simulator(days, calm.value.now);
+  const table = tableOf(ground.value, calm.value);
+  return ok({ plan: calm.value, ground: ground.value, table, simulator });
+}
+
+const lastFinish = ({ jobs, now }: Plan): Moment =>
+  jobs.reduce((last, { finish }) => (finish > last ? finish : last), now);
+
+/** {@link prepareFrom} a plan of its own. */
+export function prepareDraw(project: HouseToPlan, now: Moment): Result<Prepared, PlanError> {
+  const plan = planHouse(project, now);
+  return plan.ok ? prepareFrom(project, now, plan.value) : plan;
+}
+
+export type DrawOptions = { runs?: number; seed?: number; finds?: boolean };
+
+/**
+ * Draws the rest of the house many times: three-point hours tied together by the owner's pace, waits that stretch in
+ * the damp, trades and deliveries that slip, inspections that fail, finds that turn out true. Days are those of the
+ * plan, moved by how much each run differs from the run without luck. Same seed, same answer. Without `finds` every
+ * suspicion proves groundless.
+ */
+export function* drawInSteps(
+  { plan, table: whole, simulator }: Prepared,
+  { runs = 2_000, seed = 1, finds = true }: DrawOptions = {},
+): Generator<null, Drawn, void> {
+  const table = finds ? whole : { ...whole, lookAt: new Map<number, OpenRisk[]>() };
+  const start = plan.now;
+  const { moneyLeft, moneyCommitted } = plan.gates.done;
+  const money = { guessed: moneyLeft - moneyCommitted, agreed: moneyCommitted };
+  const runOf = (run: number, kind: 'full' | 'breath') =>
+    oneRun(table, simulator, new Luck(hashOf(`${seed} ${run}`), kind, table.chances), money, start);
+  const calm = calmEnds(Array.from({ length: CALM_RUNS }, (_, run) => runOf(run, 'breath')));
+  const outcomes: Outcome[] = [];
+  const unseen = seededRandom(hashOf(`${seed} unseen`));
+  for (let run = 0; run < runs; run += 1) {
+    outcomes.push(withUnseen(runOf(run, 'full'), start, logNormal(unseen, UNSEEN_SPREAD)));
+    if (run % RUNS_A_STEP === 0) yield null;
+  }
+  const times = new Map<number, number>();
+  for (const { chain } of outcomes) {
+    for (const index of chain) times.set(index, (times.get(index) ?? 0) + 1);
+  }
+  const ends = {
+    sleep: endsOf(plan, 'sleep', calm, outcomes),
+    live: endsOf(plan, 'live', calm, outcomes),
+    done: endsOf(plan, 'done', calm, outcomes),
+  };
+  const spent = outcomes.map((outcome) => outcome.cents).toSorted((a, b) => a - b);
+  return {
+    runs,
+    gates: { sleep: daysOf(ends.sleep), live: daysOf(ends.live), done: daysOf(ends.done) },
+    ends,
+    cost: { p50: cents(quantile(spent, 0.5)), p80: cents(quantile(spent, 0.8)) },
+    decides: [...times]
+      .map(([index, count]) => ({ jobId: table.jobs[index] as JobId, share: count / runs }))
+      .sort((a, b) => b.share - a.share || a.jobId.localeCompare(b.jobId)),
+  };
+}
+
+export const drawFrom = (prepared: Prepared, options: DrawOptions = {}): Drawn =>
+  toTheEnd(drawInSteps(prepared, options));
+
+/** The whole of it for one house. */
+export function drawForecast(
+  project: HouseToPlan,
+  now: Moment,
+  options: DrawOptions = {},
+): Result<Drawn, PlanError> {
+  const prepared = prepareDraw(project, now);
+  return prepared.ok ? ok(drawFrom(prepared.value, options)) : prepared;
+}
+
+function withUnseen(outcome: Outcome, start: number, factor: number): Outcome {
+  const moved = (gate: Gate) => start + Math.max(0, outcome.ends[gate] - start) * factor;
+  return {
+    ...outcome,
+    ends: { sleep: moved('sleep'), live: moved('live'), done: moved('done') },
+  };
+}
+
+/** Where the gates are without luck: the middle of runs that differ by a breath, so that no accident of one counts. */
+function calmEnds(runs: readonly Outcome[]): Record<Gate, number> {
+  const middle = (gate: Gate) =>
+    quantile(
+      runs.map(({ ends }) => ends[gate]).toSorted((a, b) => a - b),
+      0.5,
+    );
+  return { sleep: middle('sleep'), live: middle('live'), done: middle('done') };
+}
+
+/** A run's way to a gate, as long as the plan's own and stretched as the run is against those without luck. */
+function endsOf(
+  plan: Plan,
+  gate: Gate,
+  calm: Record<Gate, number>,
+  outcomes: readonly Outcome[],
+): number[] {
+  if (plan.gates[gate].date === null) return [];
+  const start: number = plan.now;
+  const planned = jobsOfGate(plan, gate)
+    .filter(({ doneOn }) => doneOn === null)
+    .reduce((last, job) => Math.max(last, job.finish + (job.wait?.minutes ?? 0)), start);
+  const usual = Math.max(1, calm[gate] - start);
+  return outcomes.map(({ ends }) =>
+    Math.max(start, start + ((planned - start) * (ends[gate] - start)) / usual),
+  );
+}
+
+function daysOf(ends: readonly number[]): DrawnGate {
+  if (ends.length === 0) return { p10: null, p50: null, p80: null, p95: null };
+  const sorted = ends.toSorted((a, b) => a - b);
+  const at = (share: number): PlainDate => lastDayOf(moment(quantile(sorted, share)));
+  return { p10: at(0.1), p50: at(0.5), p80: at(0.8), p95: at(0.95) };
+}

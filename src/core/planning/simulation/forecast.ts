@@ -1,0 +1,143 @@
+import type { HouseToPlan } from '../../house';
+import { quietly, toTheEnd, type InSteps } from '../../in-steps';
+import {
+  standingOf,
+  type Doubt,
+  type Forecast,
+  type Plan,
+  type PlanError,
+  type Standing,
+} from '../report';
+import { ok, type Result } from '../../result';
+import { openRisks } from '../../risk';
+import { planInSteps } from '../plan-house';
+import { type Ground } from '../model/problem';
+import { PACE_KINDS } from '../learning';
+import type { Job } from '../../trade/steps';
+import { effortLeft, progressOf } from '../../progress';
+import { minutes, type Moment } from '../../units';
+import { drawInSteps, prepareFrom, type Drawn } from './draw';
+
+/** Runs drawn for the screens: enough that the day hardly moves from seed to seed, few enough to follow every edit. */
+export const SCREEN_RUNS = 300;
+/** Behind the first plan, so that no date ever stands without its doubt. */
+const FIRST_RUNS = 60;
+
+/** Runs drawn, and the plan people go by. */
+export type ForecastOptions = {
+  runs?: number;
+  standing?: Standing | null;
+  isWeighed?: boolean;
+};
+
+/**
+ * How both sides of a comparison are foreseen: from the plan that stands, with the same search. What a search finds for
+ * one side only would be no effect of the change.
+ */
+export const beside = (plan: Plan): ForecastOptions => ({
+  standing: standingOf(plan),
+  isWeighed: true,
+});
+
+/** A forecast with the runs behind it, which only a comparison needs. */
+export type Foreseen = { forecast: Forecast; drawn: Drawn };
+
+/**
+ * The plan, and for each gate the likely day (half of the drawn runs are through by then) and the one that is fairly
+ * safe (eight in ten are); with the likely days if no suspicion proved true. In steps: the first feasible plan with a
+ * rough doubt, then `null` wherever it may be stopped, and the improved one at the end.
+ */
+export function* forecastInSteps(
+  project: HouseToPlan,
+  now: Moment,
+  options: ForecastOptions = {},
+): InSteps<Forecast | null, Result<Forecast, PlanError>> {
+  const foreseen = yield* foresee(project, now, options);
+  return foreseen.ok ? ok(foreseen.value.forecast) : foreseen;
+}
+
+export function* foresee(
+  project: HouseToPlan,
+  now: Moment,
+  { runs = SCREEN_RUNS, standing = null, isWeighed = false }: ForecastOptions = {},
+): InSteps<Forecast | null, Result<Foreseen, PlanError>> {
+  const planning = planInSteps(project, now, { standing, isWeighed });
+  const first = planning.next();
+  if (!first.done && first.value) {
+    yield (yield* drawn(project, now, first.value, FIRST_RUNS)).forecast;
+  }
+  const plan = first.done ? first.value : yield* quietly(planning);
+  return plan.ok ? ok(yield* drawn(project, now, plan.value, runs)) : plan;
+}
+
+/** {@link forecastInSteps} run to its end. */
+export const forecastHouse = (
+  project: HouseToPlan,
+  now: Moment,
+  runs = SCREEN_RUNS,
+): Result<Forecast, PlanError> => toTheEnd(forecastInSteps(project, now, { runs }));
+
+function* drawn(
+  project: HouseToPlan,
+  now: Moment,
+  plan: Plan,
+  runs: number,
+): InSteps<null, Foreseen> {
+  const prepared = prepareFrom(project, now, plan);
+  // What can be planned with its suspicions can be planned without them.
+  if (!prepared.ok) throw new Error(`no plan without risks: ${prepared.error.code}`);
+  const withFinds = yield* drawInSteps(prepared.value, { runs });
+  const calm =
+    openRisks(project).length === 0
+      ? withFinds
+      : yield* drawInSteps(prepared.value, { runs, finds: false });
+  const { sleep, live, done } = calm.gates;
+  const forecast: Forecast = {
+    plan,
+    learned: learnedOf(prepared.value.ground),
+    runs,
+    cost: { likely: withFinds.cost.p50, fairlySafe: withFinds.cost.p80 },
+    decides: withFinds.decides.map(({ jobId, share }) => ({
+      jobId,
+      percent: Math.round(share * 100),
+    })),
+    withoutRisks: { sleep: sleep.p50, live: live.p50, done: done.p50 },
+    gates: {
+      sleep: doubtOf(withFinds, 'sleep'),
+      live: doubtOf(withFinds, 'live'),
+      done: doubtOf(withFinds, 'done'),
+    },
+  };
+  return { forecast, drawn: withFinds };
+}
+
+const doubtOf = ({ gates }: Drawn, gate: 'sleep' | 'live' | 'done'): Doubt => ({
+  soonest: gates[gate].p10,
+  likely: gates[gate].p50,
+  fairlySafe: gates[gate].p80,
+  latest: gates[gate].p95,
+});
+
+/** What the log has taught, kind of work by kind of work and person by person, with what it was taken from. */
+function learnedOf({ jobs, progress, learned }: Ground): Forecast['learned'] {
+  const { paces, kept, paceOf } = learned;
+  const leftAt = (pace: (job: Job) => number) =>
+    minutes(
+      jobs.reduce((sum, job) => sum + effortLeft(job, progressOf(progress, job.id), pace(job)), 0),
+    );
+  const points = paces.points.map(({ kind, ratio, on, job }) => ({ kind, ratio, on, jobId: job }));
+  return {
+    points,
+    left: { guessed: leftAt(() => 1), planned: leftAt(paceOf) },
+    paces: PACE_KINDS.filter((kind) => points.some((point) => point.kind === kind)).map((kind) => {
+      const own = points.filter((point) => point.kind === kind);
+      return {
+        kind,
+        ...paces.ofKind(kind),
+        jobs: own.length,
+        days: new Set(own.map(({ on }) => on)).size,
+      };
+    }),
+    kept: [...kept].map(([personId, hours]) => ({ personId, ...hours })),
+  };
+}

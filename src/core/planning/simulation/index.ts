@@ -1,0 +1,10 @@
+export { daysLater } from './difference';
+export {
+  SCREEN_RUNS,
+  beside,
+  foresee,
+  forecastHouse,
+  forecastInSteps,
+  type Foreseen,
+} from './forecast';
+export { drawForecast, type Drawn, type DrawnGate } from './draw';

@@ -1,0 +1,21 @@
+import type { HouseToPlan, JobId } from '../../house';
+import { expandAll } from '../steps';
+import { findLoop, withoutJobs } from './graph';
+import { linkJobs } from './link';
+
+/** The jobs that would wait for each other in a circle, in order; undefined where every job can be begun some day. */
+export function circleIn(house: HouseToPlan): { jobId: JobId; title: string }[] | undefined {
+  const all = expandAll(house);
+  const dropped = new Set(
+    all.filter(({ id }) => Object.hasOwn(house.droppedJobs, id)).map(({ id }) => id),
+  );
+  const jobs = all.filter(({ id }) => !dropped.has(id));
+  const links = withoutJobs(linkJobs(all, house), dropped);
+  return findLoop(
+    jobs.map(({ id }) => id),
+    links,
+  )?.map((jobId) => ({
+    jobId,
+    title: jobs.find(({ id }) => id === jobId)?.title ?? jobId,
+  }));
+}

@@ -1,0 +1,146 @@
+import fc from 'fast-check';
+import { SCHOOL_OPTIONS, placeKindSchema, type SchoolId, type SchoolOption } from '../../house';
+import {
+  ALWAYS,
+  CONDITIONS,
+  STAGES,
+  STEPS,
+  LOOK_WORKS,
+  WORKS,
+  expandJobs,
+  findStep,
+  worksFor,
+  type Step,
+} from '../steps';
+import { anyHouse } from '../../testing/houses';
+import { RULES, buildGraph, findLoop, linkJobs, withoutImplied, type Rule, type Selector } from '.';
+
+const selected = (selector: Selector): Step[] =>
+  selector.startsWith('#')
+    ? STEPS.filter((step) => step.tags.includes(selector.slice(1) as never))
+    : STEPS.filter((step) => step.id === selector);
+
+type Answers = Record<SchoolId, SchoolOption>;
+const EVERY_ANSWER = Object.entries(SCHOOL_OPTIONS).reduce<Answers[]>(
+  (all, [school, options]) =>
+    all.flatMap((answers) => options.map((option) => ({ ...answers, [school]: option }))),
+  [{} as Answers],
+);
+const holds = ({ school }: Rule, answers: Answers) =>
+  !school || school.question === 'path' || answers[school.question] === school.answer;
+
+/** The library as one graph: a loop between steps is the only way a loop between jobs can come about. */
+const linksBetweenSteps = (answers: Answers) =>
+  RULES.filter((rule) => holds(rule, answers)).flatMap((rule) =>
+    selected(rule.before).flatMap((before) =>
+      selected(rule.after)
+        .filter((after) => after.id !== before.id)
+        .map((after) => ({
+          before: before.id,
+          after: after.id,
+          why: rule.why,
+          strength: rule.strength,
+        })),
+    ),
+  ) as never[];
+
+describe('the step library', () => {
+  it('holds at least sixty steps and touches all twenty-one stages', () => {
+    expect(STEPS.length).toBeGreaterThanOrEqual(60);
+    expect(new Set(STEPS.map((step) => step.stage))).toEqual(
+      new Set(STAGES.map((_, at) => at + 1)),
+    );
+  });
+
+  it('gives every step its own id', () => {
+    expect(new Set(STEPS.map((step) => step.id)).size).toBe(STEPS.length);
+  });
+
+  it('names only real steps in works, and every step is brought by a work or by the house', () => {
+    const named = new Set([...WORKS, ...LOOK_WORKS].flatMap((work) => work.steps));
+    for (const id of named) expect([id, findStep(id)?.id]).toEqual([id, id]);
+    const unused = STEPS.filter(({ id }) => !named.has(id) && !ALWAYS.includes(id));
+    expect(unused.map(({ id }) => id)).toEqual([]);
+  });
+
+  it('offers at least one work for every kind of place', () => {
+    for (const kind of placeKindSchema.options)
+      expect([kind, worksFor(kind).length > 0]).toEqual([kind, true]);
+  });
+
+  it('meets only real conditions', () => {
+    const real = new Set<string>(CONDITIONS.map(({ id }) => id));
+    for (const step of STEPS)
+      for (const { condition } of step.meets) expect(real).toContain(condition);
+  });
+});
+
+describe('the rules', () => {
+  it('select steps that exist on both ends, and give a reason', () => {
+    for (const rule of RULES) {
+      expect([rule.id, selected(rule.before).length > 0]).toEqual([rule.id, true]);
+      expect([rule.id, selected(rule.after).length > 0]).toEqual([rule.id, true]);
+      expect(rule.why).toMatch(/^[A-Z].{10,}\.$/);
+    }
+  });
+
+  it('are each told once', () => {
+    const ids = RULES.map(({ id, within, school }) => `${id} ${within} ${school?.answer ?? ''}`);
+    expect(ids.filter((id, at) => ids.indexOf(id) !== at)).toEqual([]);
+  });
+
+  it('never contradict and never loop, whatever steps come together', () => {
+    const ids = STEPS.map((step) => step.id) as never[];
+    for (const answers of EVERY_ANSWER) {
+      expect([answers, findLoop(ids, linksBetweenSteps(answers))]).toEqual([answers, undefined]);
+    }
+    expect(EVERY_ANSWER).toHaveLength(32);
+  });
+
+  it('would catch a loop: turning one rule round makes one', () => {
+    const turned = [
+      ...linksBetweenSteps(EVERY_ANSWER[0]!),
+      { before: 'paint.walls', after: 'board.tape' } as never,
+    ];
+    expect(findLoop(STEPS.map((step) => step.id) as never[], turned)).toEqual(
+      expect.arrayContaining(['board.tape', 'paint.walls']),
+    );
+  });
+
+  it('make an order without a loop for any house and any choice of works', () => {
+    fc.assert(
+      fc.property(anyHouse, (project) => {
+        const jobs = expandJobs(project);
+        const ids = jobs.map((job) => job.id);
+        expect(new Set(ids).size).toBe(ids.length);
+        expect(findLoop(ids, linkJobs(jobs, project))).toBeUndefined();
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it('keep every order when implied links are left out', () => {
+    fc.assert(
+      fc.property(anyHouse, (project) => {
+        const jobs = expandJobs(project);
+        const ids = jobs.map((job) => job.id);
+        const links = linkJobs(jobs, project);
+        const kept = buildGraph(ids, withoutImplied(ids, links));
+        for (const link of links) {
+          const open = [link.before];
+          const seen = new Set(open);
+          for (let id = open.pop(); id && id !== link.after; id = open.pop()) {
+            for (const { after } of kept.outOf.get(id) ?? []) {
+              if (!seen.has(after)) {
+                seen.add(after);
+                open.push(after);
+              }
+            }
+          }
+          expect(seen).toContain(link.after);
+        }
+      }),
+      { numRuns: 25 },
+    );
+  });
+});

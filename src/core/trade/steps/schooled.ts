@@ -1,0 +1,59 @@
+import type { HouseToPlan } from '../../house';
+import { answerOf, type Answer, type QuestionId } from '../practices';
+import type { Step } from './step';
+
+/** What an answer other than the usual one makes of a step. Factors are starting guesses. */
+type Turn = {
+  school: QuestionId;
+  answer: Answer;
+  title: string;
+  /** Of the hours. */
+  factor: number;
+  waitHours?: number;
+};
+
+const TURNS: Readonly<Record<string, Turn>> = {
+  'trim.prefinish': {
+    school: 'trim',
+    answer: 'in-place',
+    title: 'Prime the trim loose',
+    factor: 0.4,
+    waitHours: 4,
+  },
+  'trim.base': {
+    school: 'trim',
+    answer: 'in-place',
+    title: 'Fix the base and paint it in place',
+    factor: 1.9,
+  },
+  'last.coat': {
+    school: 'paint',
+    answer: 'last-coat-after-floors',
+    title: 'Last coat over a masked floor',
+    factor: 1.2,
+  },
+  'cabinets.shelves': {
+    school: 'shelves',
+    answer: 'in-place',
+    title: 'Build the shelves in place, masked off',
+    factor: 1.2,
+  },
+};
+
+export const TURNED_STEPS = Object.keys(TURNS);
+
+/** A step as this house's schools have it. */
+export function schooled(step: Step, project: HouseToPlan): Step {
+  const turn = TURNS[step.id];
+  if (!turn || answerOf(project, turn.school) !== turn.answer) return step;
+  const { work, wait } = step;
+  return {
+    ...step,
+    title: turn.title,
+    work:
+      work.kind === 'effort'
+        ? { ...work, minutes: Math.round(work.minutes * turn.factor) as typeof work.minutes }
+        : work,
+    ...(wait ? { wait: { ...wait, hours: turn.waitHours ?? wait.hours } } : {}),
+  };
+}
