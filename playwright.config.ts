@@ -20,7 +20,7 @@ export default defineConfig({
     // What is kept for offline use has its own tests; elsewhere it would only be fetched again and again.
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: process.env.CHROME ?? '/usr/bin/chromium',
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -15,8 +15,12 @@ function remembered(): string | null {
   }
 }
 
+/** The house that the address names. */
+export const houseInAddress = (): string | null =>
+  new URL(window.location.href).searchParams.get('house');
+
 export function browserTabMemory(): TabMemory {
-  let named = new URL(window.location.href).searchParams.get('house');
+  let named = houseInAddress();
   return {
     read: () => {
       const house = named ?? remembered();

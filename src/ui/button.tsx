@@ -76,7 +76,11 @@ export function BlockLink({
 }) {
   return (
     <Link href={href} asChild>
-      <Pressable role="link" aria-label={label} className={className}>
+      <Pressable
+        role="link"
+        aria-label={label}
+        className={`min-h-target justify-center ${className}`}
+      >
         {children}
       </Pressable>
     </Link>

@@ -49,7 +49,7 @@ export function Slip({ state, share, title, note, figure, figureNote, href, chil
   }
   return (
     <View className={SHELL}>
-      <BlockLink href={href} label={spoken} className="min-h-target justify-center">
+      <BlockLink href={href} label={spoken}>
         {body}
       </BlockLink>
       {children}

@@ -1,9 +1,19 @@
 import { fail } from '@/core/result';
-import { catchUp, createStore, hearTabs, momentOf, type Outside } from '@/store';
+import {
+  catchUp,
+  createStore,
+  hearTabs,
+  measureRoom,
+  momentOf,
+  openCurrent,
+  watchOwnFiles,
+  type Outside,
+  type Store,
+} from '@/store';
 import { browserDrafts } from '@/storage/drafts';
 import { browserDatabase } from '@/storage/key-value';
 import { browserLocks } from '@/storage/locks';
-import { browserTabMemory } from '@/storage/tab-memory';
+import { browserTabMemory, houseInAddress } from '@/storage/tab-memory';
 import { browserTabs } from '@/storage/tabs';
 import { workerPictures } from '@/workers/pictures';
 import { workerPlanner } from '@/workers/planner';
@@ -51,8 +61,23 @@ function pauses(): () => Promise<void> {
   };
 }
 
+let opened: Store | undefined;
+
+/**
+ * The page's one store, however often its screens are built anew: going back to an address of before a reload builds
+ * them all, and neither the open house nor its plan has changed by that.
+ */
+export function browserStore(): Store {
+  if (opened) return opened;
+  opened = createBrowserStore();
+  void opened.dispatch(openCurrent());
+  opened.dispatch(watchOwnFiles());
+  void opened.dispatch(measureRoom());
+  return opened;
+}
+
 /** The store as it runs in a browser: IndexedDB, a worker, the real clock, other tabs listened to. */
-export function createBrowserStore() {
+function createBrowserStore(): Store {
   const planner = workerPlanner();
   const outside: Outside = {
     database: browserDatabase(),
@@ -83,6 +108,11 @@ export function createBrowserStore() {
   // A tab that slept may have missed what others told.
   document.addEventListener('visibilitychange', () => {
     if (document.visibilityState === 'visible') void store.dispatch(catchUp());
+  });
+  window.addEventListener('popstate', () => {
+    const named = houseInAddress();
+    if (named === null || named === store.getState().session.current?.id) return;
+    void store.dispatch(openCurrent(named));
   });
   return store;
 }

@@ -6,4 +6,4 @@ export { Page, useHouseHead } from './Page';
 export { PlanState } from './PlanState';
 export { ScreenFailed } from './ScreenFailed';
 export { ThemeRoot } from './ThemeRoot';
-export { createBrowserStore } from './browser';
+export { browserStore } from './browser';

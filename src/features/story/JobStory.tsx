@@ -169,11 +169,7 @@ function LetsGo({ job }: { job: PlannedJob }) {
 }
 
 function JobLink({ job, children }: { job: PlannedJob; children: React.ReactNode }) {
-  return (
-    <BlockLink href={{ pathname: '/job', params: { id: job.id } }} className="min-h-target">
-      {children}
-    </BlockLink>
-  );
+  return <BlockLink href={{ pathname: '/job', params: { id: job.id } }}>{children}</BlockLink>;
 }
 
 function Needs({ job }: { job: PlannedJob }) {
