@@ -30,6 +30,7 @@ test('a find becomes a job of one’s own, and the day moves', async ({ porch, p
   await porch.keep('found rot at the sill bedroom');
   await openJob(porch);
   const day = page.getByText(/^\w{3} \d+ \w{3}[^·]*· \d+h( \d+)?$/);
+  await porch.settle();
   const before = await day.textContent();
   const left = await porch.leftToKeys();
   await porch.go('Journal');

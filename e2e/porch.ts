@@ -163,6 +163,7 @@ export class Porch {
   async leftToKeys(): Promise<number> {
     await this.go('Keys');
     await expect(this.heading()).toContainText('stand');
+    await this.settle();
     return Number(/\d+/.exec((await this.heading().textContent()) ?? '')?.[0]);
   }
 
@@ -208,14 +209,19 @@ export class Porch {
 }
 
 /**
- * Every write waits for some hundred reads: what a test or a screen takes for kept too early is lost
- * by the next reload. Run now and then with SLOW_DISK=1 npx playwright test.
+ * A slow disk and a slow planner: every write waits for some hundred reads, every question to a worker for a second and
+ * a half. What a test or a screen takes for kept, or for planned, too early comes out wrong then. Run now and then with
+ * SLOW=1 npx playwright test.
  */
-function slowDisk(): void {
+function slowMachine(): void {
   const put = IDBObjectStore.prototype.put;
   IDBObjectStore.prototype.put = function (...write: Parameters<typeof put>) {
-    for (let read = 0; read < 3000; read += 1) this.get('nothing here');
+    for (let read = 0; read < 1000; read += 1) this.get('nothing here');
     return put.apply(this, write);
+  };
+  const post = Worker.prototype.postMessage;
+  Worker.prototype.postMessage = function (...message: unknown[]) {
+    setTimeout(() => post.apply(this, message as never), 1500);
   };
 }
 
@@ -233,7 +239,7 @@ export const test = base.extend<{ porch: Porch }>({
       if (message.type() === 'error') broken.push(message.text());
     });
     await page.clock.setFixedTime(TODAY);
-    if (process.env.SLOW_DISK) await page.addInitScript(slowDisk);
+    if (process.env.SLOW) await page.addInitScript(slowMachine);
     await provide(new Porch(page));
     expect(strayed).toEqual([]);
     expect(broken).toEqual([]);

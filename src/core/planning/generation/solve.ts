@@ -1,15 +1,18 @@
 import type { OutsideRest, Person, PersonId } from '../../house';
 import { MINUTES_PER_DAY, moment, type Moment } from '../../units';
-import { Household, Site } from './site';
+import { Household } from './household';
+import { sequenceOf } from './sequence';
+import { generate, precedenceOf, type Precedence, type Precedes, type Site } from './serial';
+import { HouseSite } from './site';
 import { clustersOf, type Cluster } from '../model/soon';
-import type { Placement, ShutRoom, Stood, Task, TaskLink, TaskSoon } from '../model/task';
+import type { Placement, ShutRoom, Stood, Task, TaskSoon } from '../model/task';
 
 export type ScheduleProblem = {
   now: Moment;
   people: readonly Person[];
   tasks: readonly Task[];
   /** Indices into `tasks`; must hold no loop. */
-  links: readonly TaskLink[];
+  links: readonly Precedes[];
   /** Pairs that must follow each other soon. */
   soon?: readonly TaskSoon[];
   outsideRest?: OutsideRest | null;
@@ -44,19 +47,14 @@ const withGaps = (placements: Schedule, late: readonly { after: number }[]): Sch
 /** A problem made ready to be scheduled many times in different orders. */
 export class Scheduler {
   private readonly household: Household;
-  readonly successors: readonly (readonly TaskLink[])[];
-  readonly predecessors: readonly (readonly TaskLink[])[];
+  readonly successors: Precedence['successors'];
+  readonly predecessors: Precedence['predecessors'];
   private readonly clusters: readonly Cluster[];
 
   constructor(readonly problem: ScheduleProblem) {
     const { people, outsideRest = null, now, tasks, links, keptShares } = problem;
     this.household = new Household(people, outsideRest, now, keptShares);
-    const successors: TaskLink[][] = tasks.map(() => []);
-    const predecessors: TaskLink[][] = tasks.map(() => []);
-    for (const link of links) {
-      successors[link.before]?.push(link);
-      predecessors[link.after]?.push(link);
-    }
+    const { successors, predecessors } = precedenceOf(tasks.length, links);
     this.successors = successors;
     this.predecessors = predecessors;
     this.clusters = clustersOf(problem.soon ?? [], successors, predecessors);
@@ -73,9 +71,8 @@ export class Scheduler {
   }
 
   /**
-   * Serial schedule generation: of the tasks whose predecessors are placed, the one of the smallest group and then of
-   * the smallest `order` goes to its earliest feasible place; gaps are used. Deterministic. An entry is undefined only
-   * when nobody ever has an hour for the task.
+   * The tasks by an order, each as early as it fits; a chain that would stand open begins later. Deterministic. An
+   * entry is undefined only when nobody ever has an hour for the task.
    */
   run(order: readonly number[]): Schedule {
     const floors = new Map<number, number>();
@@ -97,7 +94,7 @@ export class Scheduler {
    */
   putBack(at: readonly (Stood | undefined)[]): Schedule | undefined {
     const { tasks, shutRooms = [] } = this.problem;
-    const site = new Site(this.household, shutRooms);
+    const site = new HouseSite(this.household, shutRooms);
     const placements: (Placement | undefined)[] = tasks.map(() => undefined);
     for (const [index, task] of tasks.entries()) {
       const stood = at[index];
@@ -119,7 +116,7 @@ export class Scheduler {
   /** Every task on the days on which it is said to stand, at whatever hour of them; undefined where that cannot be. */
   putBackByDay(at: readonly (Stood | undefined)[]): Schedule | undefined {
     const { tasks, shutRooms = [] } = this.problem;
-    const site = new Site(this.household, shutRooms);
+    const site = new HouseSite(this.household, shutRooms);
     const placements: (Placement | undefined)[] = tasks.map(() => undefined);
     for (const index of this.byStart(at)) {
       const task = tasks[index];
@@ -186,69 +183,19 @@ export class Scheduler {
     floors: ReadonlyMap<number, number>,
   ): (Placement | undefined)[] {
     const { tasks, now, shutRooms = [] } = this.problem;
-    const site = new Site(this.household, shutRooms);
-    const waiting = this.predecessors.map(({ length }) => length);
-    const earliest = tasks.map((task, at) => Math.max(task.notBefore, now, floors.get(at) ?? 0));
+    const house = new HouseSite(this.household, shutRooms);
     const placements: (Placement | undefined)[] = tasks.map(() => undefined);
-    const opened = new Set<number>();
-    // What opens a chain waits in the queue until all is placed that the rest of the chain waits for.
-    const gates = this.clusters.map(({ outside }) => new Set(outside));
-    for (const [at, { first }] of this.clusters.entries()) {
-      if ((gates[at]?.size ?? 0) > 0) waiting[first] = (waiting[first] ?? 0) + 1;
-    }
-    const ready = tasks.flatMap((_, index) => (waiting[index] === 0 ? [index] : []));
-    const release = (index: number): void => {
-      const left = (waiting[index] ?? 0) - 1;
-      waiting[index] = left;
-      if (left === 0) ready.push(index);
+    const notBefore = tasks.map((task, at) => Math.max(task.notBefore, now, floors.get(at) ?? 0));
+    const site: Site = {
+      place: (index, from) => {
+        const task = tasks[index];
+        const placement = task && house.place(task, moment(from));
+        placements[index] = placement;
+        return placement?.finish ?? from;
+      },
     };
-    for (;;) {
-      if (ready.length === 0) {
-        // Two chains that wait for each other: one is opened all the same, and the gap is said.
-        const stuck = gates.findIndex(({ size }) => size > 0);
-        if (stuck < 0) break;
-        gates[stuck]?.clear();
-        release(this.clusters[stuck]?.first ?? 0);
-        continue;
-      }
-      const index = this.takeFirst(ready, order, opened);
-      const task = tasks[index];
-      if (!task) break;
-      const from = moment(earliest[index] ?? now);
-      const placement = site.place(task, from);
-      placements[index] = placement;
-      const finish = placement?.finish ?? from;
-      for (const [at, { first, members }] of this.clusters.entries()) {
-        if (first === index) for (const member of members) opened.add(member);
-        const gate = gates[at];
-        if (gate?.delete(index) && gate.size === 0) release(first);
-      }
-      for (const { after, lag } of this.successors[index] ?? []) {
-        earliest[after] = Math.max(earliest[after] ?? 0, finish + lag);
-        release(after);
-      }
-    }
+    generate(sequenceOf(tasks, this, this.clusters, order), this, site, notBefore);
     return placements;
-  }
-
-  private takeFirst(
-    ready: number[],
-    order: readonly number[],
-    opened: ReadonlySet<number>,
-  ): number {
-    const { tasks } = this.problem;
-    let first = 0;
-    for (let at = 1; at < ready.length; at += 1) {
-      const [mine = 0, best = 0] = [ready[at], ready[first]];
-      // A chain that was opened goes on before anything else.
-      const chained = Number(opened.has(best)) - Number(opened.has(mine));
-      const groups = chained || (tasks[mine]?.group ?? 0) - (tasks[best]?.group ?? 0);
-      if (groups < 0 || (groups === 0 && (order[mine] ?? 0) < (order[best] ?? 0))) first = at;
-    }
-    const taken = ready[first] ?? 0;
-    ready[first] = ready[ready.length - 1] ?? 0;
-    ready.pop();
-    return taken;
   }
 }
 

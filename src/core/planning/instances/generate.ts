@@ -1,70 +1,93 @@
+import {
+  generate,
+  precedenceOf,
+  reversed,
+  type Precedence,
+  type Precedes,
+  type Site,
+} from '../generation/serial';
 import { earliestStarts, topologicalOrder, type Instance } from './instance';
-import { Profile } from '../proof/profile';
+import { Profile } from './profile';
+
+/** The links of an instance: nothing has to pass between two jobs. */
+export const linksOf = ({ predecessors }: Instance): Precedes[] =>
+  predecessors.flatMap((before, after) =>
+    before.map((other) => ({ before: other, after, lag: 0 })),
+  );
+
+/** The site of a published instance: capacities on a plain time line. */
+class CapacitySite implements Site {
+  readonly starts: Int32Array;
+  private readonly profile: Profile;
+
+  constructor(private readonly instance: Instance) {
+    this.starts = new Int32Array(instance.durations.length);
+    this.profile = new Profile(instance);
+  }
+
+  clear(): void {
+    this.profile.clear();
+  }
+
+  place(job: number, from: number): number {
+    const start = this.profile.earliestFit(job, from);
+    this.starts[job] = start;
+    this.profile.take(job, start);
+    return start + (this.instance.durations[job] ?? 0);
+  }
+}
 
 /**
- * Serial schedule generation over a plain time line: each job of a list as early as precedence and resources allow.
- * Works forward from the start, or backward from a deadline on the reversed project; every call is one schedule.
+ * The kernel's schedule generation for a published instance. Works forward from the start, or backward from a deadline
+ * on the reversed project; every call is one schedule.
  */
 export class Generator {
   /** Schedules made so far. */
   made = 0;
   readonly jobs: number;
-  private readonly duration: Int32Array;
-  private readonly profile: Profile;
+  readonly precedence: Precedence;
+  private readonly backwards: Precedence;
+  private readonly site: CapacitySite;
+  private readonly anyTime: Int32Array;
 
   constructor(readonly instance: Instance) {
     this.jobs = instance.durations.length;
-    this.duration = Int32Array.from(instance.durations);
-    this.profile = new Profile(instance);
+    this.precedence = precedenceOf(this.jobs, linksOf(instance));
+    this.backwards = reversed(this.precedence);
+    this.site = new CapacitySite(instance);
+    this.anyTime = new Int32Array(this.jobs);
   }
 
-  private placeAll(
-    order: ArrayLike<number>,
-    after: readonly (readonly number[])[],
-    starts: Int32Array,
-  ): void {
+  private placeAll(sequence: ArrayLike<number>, precedence: Precedence): Int32Array {
     this.made += 1;
-    this.profile.clear();
-    for (let at = 0; at < this.jobs; at += 1) {
-      const job = order[at] ?? 0;
-      let from = 0;
-      for (const other of after[job] ?? []) {
-        from = Math.max(from, (starts[other] ?? 0) + (this.duration[other] ?? 0));
-      }
-      const start = this.profile.earliestFit(job, from);
-      starts[job] = start;
-      this.profile.take(job, start);
-    }
+    this.site.clear();
+    generate(sequence, precedence, this.site, this.anyTime);
+    return this.site.starts.slice();
   }
 
   /** Starts of all jobs when they are placed in this order, each as early as it fits. The order respects precedence. */
-  forward(order: ArrayLike<number>): Int32Array {
-    const starts = new Int32Array(this.jobs);
-    this.placeAll(order, this.instance.predecessors, starts);
-    return starts;
+  forward(sequence: ArrayLike<number>): Int32Array {
+    return this.placeAll(sequence, this.precedence);
   }
 
   /** Moves every job as late as it fits before `end`, in this order (last finish first). */
-  backward(order: ArrayLike<number>, end: number): Int32Array {
+  backward(sequence: ArrayLike<number>, end: number): Int32Array {
     // Time runs backward here: a start mirrored at the end becomes a finish.
-    const starts = new Int32Array(this.jobs);
-    this.placeAll(order, this.instance.successors, starts);
-    for (let job = 0; job < this.jobs; job += 1) {
-      starts[job] = end - (starts[job] ?? 0) - (this.duration[job] ?? 0);
-    }
-    return starts;
+    return this.placeAll(sequence, this.backwards).map(
+      (start, job) => end - start - (this.instance.durations[job] ?? 0),
+    );
   }
 
   makespan(starts: ArrayLike<number>): number {
     let most = 0;
     for (let job = 0; job < this.jobs; job += 1) {
-      most = Math.max(most, (starts[job] ?? 0) + (this.duration[job] ?? 0));
+      most = Math.max(most, (starts[job] ?? 0) + (this.instance.durations[job] ?? 0));
     }
     return most;
   }
 }
 
-/** Places of jobs in a topological order: breaks ties where durations are nought. */
+/** Places of jobs in a topological order: breaks ties where durations are zero. */
 export function ranks(instance: Instance): Int32Array {
   const rank = new Int32Array(instance.durations.length);
   (topologicalOrder(instance) ?? []).forEach((job, at) => (rank[job] = at));

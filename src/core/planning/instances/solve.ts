@@ -1,5 +1,6 @@
-import { seededRandom, type Random } from '../../random';
+import type { Random } from '../../random';
 import { Branch } from '../proof/branch';
+import { breed, isBetter, type Bred, type Member } from '../search/breeding';
 import { Generator, latestStarts, ranks } from './generate';
 import { lowerBound, type Instance } from './instance';
 
@@ -9,8 +10,6 @@ export type Solution = {
   schedules: number;
   lowerBound: number;
 };
-
-type Member = { order: Int32Array; starts: Int32Array; makespan: number; spread: number };
 
 type Options = {
   schedules: number;
@@ -23,21 +22,16 @@ type Options = {
 const populationFor = (schedules: number) =>
   Math.max(8, Math.min(100, Math.round(Math.sqrt(schedules))));
 
-/** Neighbours changed over in a child, on average. */
-const MUTATIONS = 5;
-/** Larger projects start from lists nearer to the priority rule, and breed from the better of two. */
+/** Larger projects start from sequences nearer to the priority rule, and breed from the better of two. */
 const LARGE = 45;
 /** Of smaller ones, the share of the schedules that is bred; with the rest all others are searched, or ruled out. */
 const BRED = 0.4;
-/** Generations without anything better before half the population is drawn anew. */
-const PATIENCE = 60;
 
 /**
- * A hybrid genetic search (after Valls, Ballestín and Quintanilla 2008): lists of jobs, serial generation, every
- * schedule justified backward and forward (Valls et al. 2005), crossover that keeps what is densely packed. With the
- * 32 jobs of the smaller instances a branch and bound follows, which mostly ends in a proof. Seeded; counts every
- * schedule it makes, jobs placed while branching by their share of one (Kolisch and Hartmann 2006 count a schedule as
- * at most one start for each job), and stops at the lower bound.
+ * The kernel on a published instance: generated in series, every schedule justified backward and forward (Valls et al.
+ * 2005), bred; with the 32 jobs of the smaller instances a branch and bound follows, which mostly ends in a proof.
+ * Seeded; counts every schedule it makes, jobs placed while branching by their share of one (Kolisch and Hartmann 2006
+ * count a schedule as at most one start for each job), and stops at the lower bound.
  */
 export function solve(instance: Instance, options: Options): Solution {
   return new Search(instance, options).run();
@@ -77,7 +71,6 @@ function orderBy(instance: Instance, priority: ArrayLike<number>, rank: Int32Arr
 
 class Search {
   private readonly generator: Generator;
-  private readonly random: Random;
   private readonly rank: Int32Array;
   private readonly latest: number[];
   /** No schedule is shorter, as far as is known. */
@@ -85,8 +78,8 @@ class Search {
   /** Smaller projects only: it grows with the ways there are. */
   private readonly branch: Branch | undefined;
   private readonly limit: number;
-  private readonly draws: number;
-  private best: Member | undefined;
+  private readonly isLarge: boolean;
+  private best: Member;
   private stopped = false;
 
   constructor(
@@ -94,13 +87,14 @@ class Search {
     private readonly options: Options,
   ) {
     this.generator = new Generator(instance);
-    this.branch = instance.durations.length > LARGE ? undefined : new Branch(instance);
-    this.random = seededRandom(options.seed);
+    this.isLarge = instance.durations.length > LARGE;
+    this.branch = this.isLarge ? undefined : new Branch(instance);
     this.rank = ranks(instance);
     this.latest = latestStarts(instance);
     this.bound = lowerBound(instance);
     this.limit = Math.max(1, options.schedules);
-    this.draws = instance.durations.length > LARGE ? 2 : 1;
+    // Never worse than the plain pass: it is the first schedule.
+    this.best = this.evaluate(latestFinishOrder(instance));
   }
 
   /** Schedules made; jobs placed while branching count by the share of all jobs that they are. */
@@ -110,66 +104,77 @@ class Search {
   }
 
   private get over(): boolean {
-    return (
-      this.stopped ||
-      this.spent >= this.limit ||
-      (this.best !== undefined && this.best.makespan <= this.bound)
-    );
+    return this.stopped || this.spent >= this.limit || makespanOf(this.best) <= this.bound;
   }
 
   run(): Solution {
-    // Never worse than the plain pass: it is the first schedule.
-    this.note(this.evaluate(latestFinishOrder(this.instance)));
-    let population = this.over ? [] : this.firstPopulation();
-    let idle = 0;
+    this.told();
     const turn = this.branch ? this.limit * BRED : this.limit;
-    while (!this.over && population.length > 1 && this.spent < turn) {
-      const before = this.best?.makespan ?? Infinity;
-      population = this.nextGeneration(population);
-      idle = (this.best?.makespan ?? Infinity) < before ? 0 : idle + 1;
-      if (idle >= PATIENCE) {
-        idle = 0;
-        population = this.refreshed(population);
-      }
+    const bred = breed(this.project(), this.best, {
+      population: populationFor(this.limit),
+      draws: this.isLarge ? 2 : 1,
+      seed: this.options.seed,
+    });
+    while (!this.over && this.spent < turn) {
+      const next = bred.next();
+      if (next.done) break;
+      this.note(next.value);
     }
     this.prove();
     return this.solution();
   }
 
+  private project(): Bred<Member> {
+    const { instance, generator, rank } = this;
+    const { needs, capacities, durations } = instance;
+    return {
+      precedence: generator.precedence,
+      evaluate: (sequence) => this.evaluate(sequence),
+      sampled: (random) => this.sampled(random),
+      byPriority: (priority) => orderBy(instance, priority, rank),
+      durationOf: (_, job) => durations[job] ?? 0,
+      loads: needs.map((need) =>
+        need.reduce((sum, units, at) => sum + units / Math.max(1, capacities[at] ?? 1), 0),
+      ),
+    };
+  }
+
   /** Looks for shorter schedules until there is none, or no placement is left. */
   private prove(): void {
-    if (this.over || !this.best || !this.branch) return;
+    if (this.over || !this.branch) return;
     const left = (this.limit - this.spent) * this.generator.jobs;
-    const proved = this.branch.search(this.best.makespan, left, (starts) => {
+    const proved = this.branch.search(makespanOf(this.best), left, (starts) => {
       this.note(this.memberOf(starts));
       return !this.stopped;
     });
-    if (proved) this.bound = this.best.makespan;
+    if (proved) this.bound = makespanOf(this.best);
   }
 
   private solution(): Solution {
     return {
-      makespan: this.best?.makespan ?? 0,
-      starts: [...(this.best?.starts ?? [])],
+      makespan: makespanOf(this.best),
+      starts: Array.from(this.best.starts),
       schedules: this.spent,
       lowerBound: this.bound,
     };
   }
 
-  private note(member: Member): Member {
-    if (!this.best || isBetter(member, this.best)) {
-      const shorter = member.makespan < (this.best?.makespan ?? Infinity);
-      this.best = member;
-      if (shorter && this.options.onBetter?.(this.solution()) === false) this.stopped = true;
-    }
-    return member;
+  private note(member: Member): void {
+    if (!isBetter(member, this.best)) return;
+    const isShorter = makespanOf(member) < makespanOf(this.best);
+    this.best = member;
+    if (isShorter) this.told();
+  }
+
+  private told(): void {
+    if (this.options.onBetter?.(this.solution()) === false) this.stopped = true;
   }
 
   /** Generates, then justifies: all jobs as late as they fit, then as early, as long as schedules are left. */
-  private evaluate(order: Int32Array): Member {
+  private evaluate(sequence: Int32Array): Member {
     const { generator, instance } = this;
-    let starts = generator.forward(order);
-    let makespan = generator.makespan(starts);
+    let starts = generator.forward(sequence);
+    const makespan = generator.makespan(starts);
     if (generator.made + 2 <= this.limit && makespan > this.bound) {
       const finish = Float64Array.from(
         starts,
@@ -177,18 +182,19 @@ class Search {
       );
       const late = generator.backward(this.sorted(finish, -1), makespan);
       const early = generator.forward(this.sorted(late, 1));
-      const length = generator.makespan(early);
-      if (length <= makespan) {
-        starts = early;
-        makespan = length;
-      }
+      if (generator.makespan(early) <= makespan) starts = early;
     }
     return this.memberOf(starts);
   }
 
+  /** Of two schedules as long, the one whose jobs begin earlier has more room at its end. */
   private memberOf(starts: Int32Array): Member {
-    const makespan = this.generator.makespan(starts);
-    return { order: this.sorted(starts, 1), starts, makespan, spread: this.spreadOf(starts) };
+    const spread = starts.reduce((sum, start) => sum + start, 0);
+    return {
+      sequence: this.sorted(starts, 1),
+      starts,
+      score: [this.generator.makespan(starts), spread],
+    };
   }
 
   /** Jobs by a key; of equal keys in topological order, or its reverse. */
@@ -200,149 +206,13 @@ class Search {
     );
   }
 
-  /** Of two schedules as long, the one whose jobs lie earlier against their latest starts has more room at its end. */
-  private spreadOf(starts: Int32Array): number {
-    let sum = 0;
-    for (let job = 0; job < starts.length; job += 1) sum += starts[job] ?? 0;
-    return sum;
-  }
-
-  /** Latest start with some chance: every start list differs, good ones come more often. */
-  private sampled(): Int32Array {
-    const shake = (0.1 + this.random() * 1.4) * Math.min(1, LARGE / this.generator.jobs);
+  /** Latest start with some chance: every sequence differs, good ones come more often. */
+  private sampled(random: Random): Int32Array {
+    const shake = (0.1 + random() * 1.4) * Math.min(1, LARGE / this.generator.jobs);
     const span = Math.max(1, ...this.latest);
-    const keys = this.latest.map((latest) => latest + (this.random() - 0.5) * shake * span);
+    const keys = this.latest.map((latest) => latest + (random() - 0.5) * shake * span);
     return orderBy(this.instance, keys, this.rank);
   }
-
-  private firstPopulation(): Member[] {
-    const population: Member[] = this.best ? [this.best] : [];
-    const size = populationFor(this.limit);
-    while (population.length < size && !this.over) {
-      population.push(this.note(this.evaluate(this.sampled())));
-    }
-    return population;
-  }
-
-  private refreshed(population: readonly Member[]): Member[] {
-    const kept = population.toSorted(compare).slice(0, Math.ceil(population.length / 3));
-    while (kept.length < population.length && !this.over) {
-      kept.push(this.note(this.evaluate(this.sampled())));
-    }
-    return kept;
-  }
-
-  private nextGeneration(population: readonly Member[]): Member[] {
-    const children: Member[] = [];
-    for (let pair = 0; pair < population.length / 2 && !this.over; pair += 1) {
-      const [mother, father] = [this.pick(population), this.pick(population)];
-      for (const [one, other] of [
-        [mother, father],
-        [father, mother],
-      ] as const) {
-        if (this.over) break;
-        const order = this.mutated(
-          this.random() < 0.5 ? this.crossed(one, other) : this.peaked(one, other),
-        );
-        children.push(this.note(this.evaluate(order)));
-      }
-    }
-    return survivors([...population, ...children], population.length);
-  }
-
-  private pick(population: readonly Member[]): Member {
-    let best: Member | undefined;
-    for (let draw = 0; draw < this.draws; draw += 1) {
-      const member = population[Math.floor(this.random() * population.length)];
-      if (member && (!best || isBetter(member, best))) best = member;
-    }
-    return best ?? (population[0] as Member);
-  }
-
-  /** Two-point crossover: the middle in the order of the other parent; precedence holds because it holds in both. */
-  private crossed(one: Member, other: Member): Int32Array {
-    const { jobs } = this.generator;
-    const [a, b] = [Math.floor(this.random() * jobs), Math.floor(this.random() * jobs)];
-    const [from, to] = [Math.min(a, b), Math.max(a, b)];
-    const child = new Int32Array(jobs);
-    const used = new Uint8Array(jobs);
-    let at = 0;
-    const put = (job: number) => {
-      if (used[job] === 1) return;
-      used[job] = 1;
-      child[at] = job;
-      at += 1;
-    };
-    for (let index = 0; index < from; index += 1) put(one.order[index] ?? 0);
-    for (let index = 0; index < jobs && at < to; index += 1) put(other.order[index] ?? 0);
-    for (let index = 0; index < jobs; index += 1) put(one.order[index] ?? 0);
-    return child;
-  }
-
-  /** Keeps together the stretch of a parent in which resources are used most, the rest in the order of the other. */
-  private peaked(one: Member, other: Member): Int32Array {
-    const { jobs } = this.generator;
-    const { durations, needs, capacities } = this.instance;
-    const length = Math.max(1, one.makespan);
-    const window = Math.max(1, Math.round(length * (0.15 + this.random() * 0.3)));
-    const load = new Float64Array(length + 1);
-    for (let job = 0; job < jobs; job += 1) {
-      const share = (needs[job] ?? []).reduce(
-        (sum, need, resource) => sum + need / Math.max(1, capacities[resource] ?? 1),
-        0,
-      );
-      const start = one.starts[job] ?? 0;
-      for (let time = start; time < start + (durations[job] ?? 0); time += 1) {
-        load[time] = (load[time] ?? 0) + share;
-      }
-    }
-    let [bestFrom, most] = [0, -1];
-    for (let draw = 0; draw < 6; draw += 1) {
-      const from = Math.floor(this.random() * Math.max(1, length - window));
-      let sum = 0;
-      for (let time = from; time < from + window; time += 1) sum += load[time] ?? 0;
-      if (sum > most) [bestFrom, most] = [from, sum];
-    }
-    const position = new Float64Array(jobs);
-    other.order.forEach((job, at) => (position[job] = at));
-    const peak = [...one.order].filter((job) => {
-      const start = one.starts[job] ?? 0;
-      return start >= bestFrom && start < bestFrom + window;
-    });
-    const middle =
-      peak.reduce((sum, job) => sum + (position[job] ?? 0), 0) / Math.max(1, peak.length);
-    peak.forEach((job, at) => (position[job] = middle + (at + 1) / (jobs * 4)));
-    return orderBy(this.instance, position, this.rank);
-  }
-
-  /** Neighbours change places where precedence allows it. */
-  private mutated(order: Int32Array): Int32Array {
-    for (let at = 0; at + 1 < order.length; at += 1) {
-      if (this.random() * this.generator.jobs >= MUTATIONS) continue;
-      const [a, b] = [order[at] ?? 0, order[at + 1] ?? 0];
-      if (this.instance.successors[a]?.includes(b)) continue;
-      order[at] = b;
-      order[at + 1] = a;
-    }
-    return order;
-  }
 }
 
-const compare = (a: Member, b: Member): number => a.makespan - b.makespan || a.spread - b.spread;
-const isBetter = (a: Member, b: Member): boolean => compare(a, b) < 0;
-
-/** The best of old and new, no schedule twice. */
-function survivors(members: readonly Member[], size: number): Member[] {
-  const kept: Member[] = [];
-  for (const member of members.toSorted(compare)) {
-    const twin = kept.at(-1);
-    const isTwin =
-      twin !== undefined &&
-      twin.makespan === member.makespan &&
-      twin.spread === member.spread &&
-      twin.starts.every((start, job) => start === member.starts[job]);
-    if (!isTwin) kept.push(member);
-    if (kept.length === size) break;
-  }
-  return kept;
-}
+const makespanOf = ({ score }: Member): number => score[0] ?? 0;

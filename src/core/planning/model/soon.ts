@@ -1,4 +1,5 @@
-import type { TaskLink, TaskSoon } from './task';
+import type { Precedence } from '../generation/serial';
+import type { TaskSoon } from './task';
 
 /**
  * A chain that must not stand open: what opens it, everything between that and what closes it, and what from outside
@@ -11,9 +12,11 @@ export type Cluster = {
   outside: readonly number[];
 };
 
-type Links = readonly (readonly TaskLink[])[];
-
-function reached(from: number, links: Links, end: 'before' | 'after'): Set<number> {
+function reached(
+  from: number,
+  links: Precedence['successors'],
+  end: 'before' | 'after',
+): Set<number> {
   const found = new Set([from]);
   const open = [from];
   for (let at = open.pop(); at !== undefined; at = open.pop()) {
@@ -30,8 +33,8 @@ function reached(from: number, links: Links, end: 'before' | 'after'): Set<numbe
 /** One chain for each pair; what lies between is on some way from the first to the last. */
 export function clustersOf(
   soon: readonly TaskSoon[],
-  successors: Links,
-  predecessors: Links,
+  successors: Precedence['successors'],
+  predecessors: Precedence['predecessors'],
 ): Cluster[] {
   return soon.map(({ before, after }) => {
     const behind = reached(before, successors, 'after');

@@ -44,8 +44,6 @@ export type Task = {
 /** The later begins within `most` minutes of the earlier one's end. */
 export type TaskSoon = { before: number; after: number; most: number };
 
-export type TaskLink = { before: number; after: number; lag: number };
-
 /** A room that something finished keeps shut while it dries. */
 export type ShutRoom = { placeId: PlaceId; from: Moment; to: Moment };
 

@@ -2,7 +2,7 @@ import { Energy } from './energy';
 import { latestStarts } from '../instances/generate';
 import { topologicalOrder, type Instance } from '../instances/instance';
 import type { PartialSchedule } from './partial-schedule';
-import { Profile } from './profile';
+import { Profile } from '../instances/profile';
 import { Seen } from './seen';
 
 type Next = { job: number; start: number };

@@ -14,7 +14,7 @@ import { toTheEnd } from '../../in-steps';
 import { WITHOUT_RISKS } from '../model/caution';
 import { layGround, openTasks, waitMinutes, type Ground } from '../model/problem';
 import { planHouse, planInOrder } from '../plan-house';
-import { Household } from '../generation/site';
+import { Household } from '../generation/household';
 import { type Task } from '../model/task';
 import {
   MINUTES_PER_DAY,

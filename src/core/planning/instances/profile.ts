@@ -1,4 +1,4 @@
-import type { Instance } from '../instances/instance';
+import type { Instance } from './instance';
 
 /** What is free of each resource at each time while jobs are placed and taken back. */
 export class Profile {

@@ -1,0 +1,106 @@
+import { handsOf, type OutsideRest, type Person, type PersonId } from '../../house';
+import { MINUTES_PER_DAY, dateOf, moment, toDayNumber, type Moment } from '../../units';
+import { Hours, overlap, type Stretch } from '../calendar/calendar';
+import { Daylight } from '../calendar/daylight';
+import type { Task } from '../model/task';
+
+/** After this many days without an hour anybody could give, nobody ever will. */
+export const SEARCH_DAYS = 400;
+
+export type Crew = {
+  people: readonly number[];
+  /** Pairs of hands they bring together. */
+  hands: number;
+  longestDay: number;
+  longestLight: number;
+};
+/** Who can work alone, and what works as two or more. */
+export type Crews = { alone: readonly Crew[]; pairs: readonly Crew[] };
+
+/** What does not change while schedules are tried: who works when, who can work together, how long it is light. */
+export class Household {
+  readonly hours: readonly Hours[];
+  readonly light: Daylight;
+  readonly everybody: Crews;
+  private readonly known = new Map<string, Crews>();
+
+  constructor(
+    people: readonly Person[],
+    rest: OutsideRest | null,
+    readonly now: Moment,
+    keptShares: ReadonlyMap<PersonId, number> = new Map(),
+  ) {
+    const firstDay = toDayNumber(dateOf(now));
+    this.hours = people.map((person) => new Hours(person, firstDay, keptShares.get(person.id)));
+    this.light = new Daylight(rest);
+    const alone = people.map((_, at) => this.crew([at], firstDay));
+    const pairs = people.flatMap((_, at) =>
+      people.slice(at + 1).map((__, next) => this.crew([at, at + 1 + next], firstDay)),
+    );
+    // A crew of several is a pair by itself.
+    this.everybody = { alone, pairs: [...pairs, ...alone.filter(({ hands }) => hands >= 2)] };
+  }
+
+  /** Who may do a task; worked out once for each group of people. */
+  crewsFor(task: Pick<Task, 'may' | 'must'>): Crews {
+    if (!task.may && !task.must) return this.everybody;
+    const key = task.must ?? task.may?.join(' ') ?? '';
+    const known = this.known.get(key);
+    if (known) return known;
+    const isFor = (crew: Crew) => this.isFor(task, crew);
+    const found = {
+      alone: this.everybody.alone.filter(isFor),
+      pairs: this.everybody.pairs.filter(isFor),
+    };
+    this.known.set(key, found);
+    return found;
+  }
+
+  /** Whether a crew may do a task: everybody in it does that kind of work, and who was named is in it. */
+  private isFor({ may, must }: Pick<Task, 'may' | 'must'>, { people }: Crew): boolean {
+    const ids = people.map((at) => this.person(at).id);
+    if (must !== undefined) return ids.includes(must);
+    return may === undefined || ids.every((id) => may.includes(id));
+  }
+
+  handsOf(people: readonly PersonId[]): number {
+    return this.hours.reduce(
+      (sum, { person }) => sum + (people.includes(person.id) ? handsOf(person) : 0),
+      0,
+    );
+  }
+
+  private person(at: number): Person {
+    const hours = this.hours[at];
+    if (!hours) throw new Error(`no person ${at}`);
+    return hours.person;
+  }
+
+  /** The longest day a crew has within a year, with and without daylight: whether a thing can be done in one go. */
+  private crew(people: readonly number[], firstDay: number): Crew {
+    let [longestDay, longestLight] = [0, 0];
+    for (let day = firstDay; day < firstDay + SEARCH_DAYS; day += 1) {
+      const common = people.reduce<Stretch | null>(
+        (free, at) => {
+          const window = this.hours[at]?.on(day) ?? null;
+          if (!free || !window) return null;
+          return overlap([free], [window])[0] ?? null;
+        },
+        this.hours[people[0] ?? 0]?.on(day) ?? null,
+      );
+      if (!common) continue;
+      longestDay = Math.max(longestDay, common.to - common.from);
+      const light = this.light.on(day);
+      const lit = light ? overlap([common], [lightStretch(day, light)])[0] : undefined;
+      longestLight = Math.max(longestLight, lit ? lit.to - lit.from : 0);
+    }
+    const hands = people.reduce((sum, at) => sum + handsOf(this.person(at)), 0);
+    return { people, hands, longestDay, longestLight };
+  }
+}
+
+/** The light of a day as a stretch of time. */
+export const lightStretch = (day: number, light: { from: number; to: number }): Stretch => ({
+  from: moment(day * MINUTES_PER_DAY + light.from),
+  to: moment(day * MINUTES_PER_DAY + light.to),
+});
