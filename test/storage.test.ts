@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import { readHouses } from '../src/storage/houses';
 import {
   importHouse,
@@ -50,7 +51,10 @@ describe('a page that is killed', () => {
     for (const { rows, acknowledged } of killed) {
       const after = new TestDatabase(rows);
       const again = projectOf(await opened(after));
-      expect([states[acknowledged], states[acknowledged + 1]]).toContainEqual(again);
+      const isOne = [states[acknowledged], states[acknowledged + 1]].some((state) =>
+        isDeepStrictEqual(again, state),
+      );
+      expect({ acknowledged, isOne }).toEqual({ acknowledged, isOne: true });
       await idle();
       expect(await unreachable(after)).toEqual([]);
     }

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import * as core from '../src/core';
 import * as files from '../src/core/files';
-import * as forecast from '../src/core/planning/simulation';
+import * as forecast from '../src/core/forecast';
 import { momentAt, plainDate } from '../src/core/units';
 import { run as answerTo } from './run';
 

@@ -1,3 +1,4 @@
+import { run } from './run';
 import { cutsVerb, rcpspVerb } from './verbs';
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
@@ -11,12 +12,22 @@ import { demoText } from './demo/build';
 
 const DEMO = 'demo/house.json';
 
-function core(words: readonly string[], input = '') {
+/** As typed into a terminal: a process of its own. */
+function typed(words: readonly string[], input = '') {
   const ran = spawnSync('node', ['--import', 'tsx', 'tools/core.ts', ...words], {
     input,
     encoding: 'utf8',
   });
   return { code: ran.status, out: ran.stdout, fault: ran.stderr };
+}
+/** What a terminal would show, without starting a process for it. */
+function core(words: readonly string[], input = '') {
+  const answer = run(words, () => Buffer.from(input));
+  return {
+    code: 'fault' in answer ? 2 : 0,
+    out: 'value' in answer ? `${JSON.stringify(answer.value, null, 1)}\n` : '',
+    fault: 'fault' in answer ? `${answer.fault}\n` : '',
+  };
 }
 const demo = () => {
   const file = readProjectFile(readFileSync(DEMO, 'utf8'));
@@ -53,7 +64,7 @@ function brokenLinks(project: Project, { jobs }: PlanOut): string[] {
 }
 
 describe('npm run -s core -- plan', () => {
-  const ran = core(['plan', DEMO]);
+  const ran = typed(['plan', DEMO]);
   const plan = JSON.parse(ran.out) as PlanOut;
 
   it('keeps every precedence and wait of the demo', () => {
@@ -197,7 +208,7 @@ describe('npm run -s core -- log', () => {
     ],
     [core(['plan', '-'], '{}'), /^format: not a Fresh Porch project file$/],
     [core(['plan', 'nowhere.json']), /^input: cannot read nowhere\.json$/],
-    [core(['plan']), /^input: missing/],
+    [typed(['plan']), /^input: missing/],
     [core(['dance', DEMO]), /^verb: "dance" is none of plan, forecast, check, log, takeoff, cuts/],
     [
       core(['check', '-'], readFileSync(DEMO, 'utf8').slice(0, 4_000)),

@@ -8,7 +8,7 @@ import { AS_ESTIMATED, type Caution } from './model/caution';
 import { openHouse, type OpenHouse } from './model/open';
 import { planFrom } from './report/plan-from';
 import { coveredBy } from './model/covered';
-import { layGround, type Ground } from './model/problem';
+import { buildScheduleModel, type ScheduleModel } from './model/schedule-model';
 import { improveOrder, isBetter, type Candidate } from './search/search';
 import type { Schedule } from './generation/solve';
 import { basisOf, isNowhereLater, isSameWay, orderLike, stillStanding } from './search/standing';
@@ -32,29 +32,29 @@ const SCHEDULES = { fewest: 20, most: 60 };
 export const schedulesFor = (tasks: number): number =>
   Math.round(Math.min(SCHEDULES.most, Math.max(SCHEDULES.fewest, JOBS_TRIED / Math.max(1, tasks))));
 
-type Start = { ground: Ground; open: OpenHouse; first: Candidate };
+type Start = { model: ScheduleModel; open: OpenHouse; first: Candidate };
 
-function startOn(ground: Ground): Start {
-  const open = openHouse(ground);
+function startOn(model: ScheduleModel): Start {
+  const open = openHouse(model);
   const order = open.scheduler.rankedOrder();
   const schedule = open.scheduler.run(order);
-  return { ground, open, first: { order, schedule, score: open.aims.score(schedule) } };
+  return { model, open, first: { order, schedule, score: open.aims.score(schedule) } };
 }
 
 /** Dates from outside would be missed: what they cover goes first, if that brings them nearer. */
 function pressed(start: Start, plan: Plan): Start {
   const late = new Set(plan.demands.filter(({ daysLate }) => daysLate > 0).map(({ id }) => id));
   if (late.size === 0) return start;
-  const { ground } = start;
-  const covered = Object.values(ground.project.demands)
+  const { model } = start;
+  const covered = Object.values(model.project.demands)
     .filter(({ id }) => late.has(id))
-    .flatMap((demand) => coveredBy(ground, demand));
-  const urgent = closureBefore(ground.graph, [...ground.urgent, ...covered]);
-  const other = startOn({ ...ground, urgent });
+    .flatMap((demand) => coveredBy(model, demand));
+  const urgent = closureBefore(model.graph, [...model.urgent, ...covered]);
+  const other = startOn({ ...model, urgent });
   return isBetter(other.first.score, start.first.score) ? other : start;
 }
 
-const firstPlan = ({ ground, open, first }: Start) => planFrom(ground, open, first.schedule);
+const firstPlan = ({ model, open, first }: Start) => planFrom(model, open, first.schedule);
 
 /** Hard dates, living there, the first night, the end: in days. What comes behind them is no reason to move anybody. */
 const DAYS_OF_SCORE = 4;
@@ -71,19 +71,19 @@ function fromStanding(
   standing: Standing,
   isWeighed: boolean,
 ): { first: Candidate; isSettled: boolean } {
-  const { ground, open } = start;
+  const { model, open } = start;
   const { scheduler, aims } = open;
   const order = orderLike(standing, open.tasks, scheduler.rankedOrder());
   const candidate = (schedule: Schedule) => ({ order, schedule, score: aims.score(schedule) });
   const moved = candidate(scheduler.run(order));
-  const basis = basisOf(ground.project);
+  const basis = basisOf(model.project);
   const stays = isSameWay(standing.basis, basis)
-    ? stillStanding(scheduler, standing, ground.now)
+    ? stillStanding(scheduler, standing, model.now)
     : undefined;
   const kept = stays && candidate(stays);
   const known = new Set(standing.jobs.map(({ id }) => id));
   const isSame =
-    !isWeighed && standing.basis === basis && ground.jobs.every(({ id }) => known.has(id));
+    !isWeighed && standing.basis === basis && model.jobs.every(({ id }) => known.has(id));
   const isMoved =
     !kept || isNowhereLater(moved.schedule, kept.schedule) || (!isSame && isSooner(moved, kept));
   const first = isMoved ? moved : kept;
@@ -111,9 +111,9 @@ export function* planInSteps(
     isWeighed = false,
   }: PlanOptions = {},
 ): Generator<Plan | null, Result<Plan, PlanError>, void> {
-  const ground = layGround(project, now, caution, standing);
-  if (!ground.ok) return ground;
-  const ranked = startOn(ground.value);
+  const model = buildScheduleModel(project, now, caution, standing);
+  if (!model.ok) return model;
+  const ranked = startOn(model.value);
   const plain = firstPlan(ranked);
   if (!plain.ok) return plain;
   const pressedOn = pressed(ranked, plain.value);
@@ -136,7 +136,7 @@ export function* planInSteps(
     }
   }
   const isBest = standing ? !isSooner(best, start.first) : best === start.first;
-  return isBest ? first : planFrom(start.ground, start.open, best.schedule);
+  return isBest ? first : planFrom(start.model, start.open, best.schedule);
 }
 
 /**
@@ -149,14 +149,14 @@ export function planInOrder(
   like: Plan,
   { caution = AS_ESTIMATED }: Pick<PlanOptions, 'caution'> = {},
 ): Result<Plan, PlanError> {
-  const ground = layGround(project, now, caution, like);
-  if (!ground.ok) return ground;
-  const open = openHouse(ground.value);
+  const model = buildScheduleModel(project, now, caution, like);
+  if (!model.ok) return model;
+  const open = openHouse(model.value);
   const { scheduler, aims, tasks } = open;
   const moved = scheduler.run(orderLike(like, tasks, scheduler.rankedOrder()));
-  const stays = stillStanding(scheduler, like, ground.value.now);
+  const stays = stillStanding(scheduler, like, model.value.now);
   const isMoved = !stays || isBetter(aims.score(moved), aims.score(stays));
-  return planFrom(ground.value, open, isMoved ? moved : stays);
+  return planFrom(model.value, open, isMoved ? moved : stays);
 }
 
 /** {@link planInSteps} run to its end. */

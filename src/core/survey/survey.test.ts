@@ -48,7 +48,7 @@ const seen = (over: Parameters<typeof survey>[0]): EventBodyOf => ({
 });
 const ids = (project: Project) => new Set(expandJobs(project).map(({ id }) => id as string));
 const planned = (project: Project, now = NOW) => {
-  const plan = planHouse(project, now);
+  const plan = planHouse(project, now, { schedules: 8 });
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };

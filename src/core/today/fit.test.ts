@@ -15,7 +15,7 @@ const evening = (mine: number, helper = 0, energy: Evening['energy'] = 'usual'):
 });
 const house = houseOf(...['a', 'b', 'c'].flatMap((id) => [added(place(id)), chosen(id, 'reline')]));
 const planOf = (project = house) => {
-  const plan = planHouse(project, NOW);
+  const plan = planHouse(project, NOW, { schedules: 1 });
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };

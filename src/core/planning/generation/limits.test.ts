@@ -74,13 +74,17 @@ describe('a room to oneself', () => {
       momentAt(MONDAY, 18 * 60 + 30),
       momentAt(MONDAY, 18 * 60 + 30),
     ]);
-    const [dusty, other] = [effort('a', 120, { placeId: room, alone: true }), both[1]];
+    const [dusty, other] = [effort('a', 120, { placeId: room, exclusiveRoom: true }), both[1]];
     const [, second] = run([dusty, other!], { people });
     expect(dateOf(second?.start ?? NOW)).toBe('2026-01-06');
   });
 
   it('a wet floor keeps the room shut for its three days, not the room beside it', () => {
-    const wet = effort('wet', 120, { placeId: room, alone: true, shutAfter: 72 * 60 });
+    const wet = effort('wet', 120, {
+      placeId: room,
+      exclusiveRoom: true,
+      roomClosedAfter: 72 * 60,
+    });
     const after = effort('after', 60, { placeId: room });
     const beside = effort('beside', 60, { placeId: 'hall' as never });
     const [, inRoom, inHall] = run([wet, after, beside], { people });
@@ -95,7 +99,12 @@ describe('a room to oneself', () => {
       notBefore: momentAt(plainDate('2026-01-06'), 18 * 60),
     });
     const pour: Task = {
-      ...effort('pour', 0, { placeId: room, alone: true, shutAfter: 48 * 60, group: 1 }),
+      ...effort('pour', 0, {
+        placeId: room,
+        exclusiveRoom: true,
+        roomClosedAfter: 48 * 60,
+        group: 1,
+      }),
       work: { kind: 'span', workdays: 1, crew: 'mason' },
     };
     // On Monday it would shut the room over Tuesday evening; on Tuesday too.

@@ -5,8 +5,8 @@ import { RoomCalendar } from '../calendar/room';
 import { SEARCH_DAYS, lightStretch, type Crew, type Crews, type Household } from './household';
 import type { Lack, Placement, ShutRoom, Stood, Task, TaskWork } from '../model/task';
 
-/** Crumbs shorter than this are left alone unless they finish the task. */
-const SHORTEST_STRETCH = 30;
+/** The minimum session: a shorter gap is left free unless it finishes the task. */
+const SHORTEST_SESSION = 30;
 /** What rounding may take from each stretch, in minutes. */
 const ROUNDED = 1;
 /** How far ahead a tighter hire, or an empty room, is looked for. */
@@ -128,7 +128,7 @@ export class HouseSite {
       if (!light) return false;
       if (task.work.kind === 'effort') free = overlap(free, [lightStretch(day, light)]);
     }
-    if (room) free = room.leave(free, day, task.alone === true);
+    if (room) free = room.leave(free, day, task.exclusiveRoom === true);
     return isWhole(free, stretch);
   }
 
@@ -242,9 +242,9 @@ export class HouseSite {
         hireDays === undefined
           ? this.find(task, crew, length, chunk, from)
           : this.findHired(task, crew, length, chunk, hireDays, from);
-      if (!found || !task.shutAfter) return found;
+      if (!found || !task.roomClosedAfter) return found;
       const finish = moment(finishOf(found));
-      const busy = this.room(task)?.busyUntil(finish, moment(finish + task.shutAfter));
+      const busy = this.room(task)?.busyUntil(finish, moment(finish + task.roomClosedAfter));
       if (busy === undefined) return found;
       from = busy;
     }
@@ -315,7 +315,7 @@ export class HouseSite {
     day: number,
     calendars: readonly PersonCalendar[],
     room: RoomCalendar | undefined,
-    { outdoors, alone }: Task,
+    { outdoors, exclusiveRoom }: Task,
     usual: boolean,
   ): readonly Stretch[] {
     let free = (usual ? calendars[0]?.keptFreeOn(day) : calendars[0]?.freeOn(day)) ?? [];
@@ -326,7 +326,7 @@ export class HouseSite {
       const light = this.household.light.on(day);
       free = light ? overlap(free, [lightStretch(day, light)]) : [];
     }
-    return room && free.length > 0 ? room.leave(free, day, alone === true) : free;
+    return room && free.length > 0 ? room.leave(free, day, exclusiveRoom === true) : free;
   }
 
   private keep(task: Task, found: Found, crew: Crew, earliest: Moment): Placement {
@@ -349,14 +349,15 @@ export class HouseSite {
   private occupy(task: Task, { stretches, finish }: Placement): void {
     const room = this.room(task);
     if (!room) return;
-    for (const stretch of stretches) room.take(stretch, task.alone === true);
-    if (task.shutAfter) room.take({ from: finish, to: moment(finish + task.shutAfter) }, true);
+    for (const stretch of stretches) room.take(stretch, task.exclusiveRoom === true);
+    if (task.roomClosedAfter)
+      room.take({ from: finish, to: moment(finish + task.roomClosedAfter) }, true);
   }
 
   /** Whether somebody is in the room while it would have to stay shut behind a task. */
   private isBusyAfter(task: Task, finish: Moment): boolean {
-    if (!task.shutAfter) return false;
-    return this.room(task)?.busyUntil(finish, moment(finish + task.shutAfter)) !== undefined;
+    if (!task.roomClosedAfter) return false;
+    return this.room(task)?.busyUntil(finish, moment(finish + task.roomClosedAfter)) !== undefined;
   }
 
   private placeSpan(
@@ -373,7 +374,7 @@ export class HouseSite {
       const isLast = days.length + 1 === workdays;
       const clear =
         !booked?.has(day) &&
-        (!room || isWhole(room.leave([shift], day, task.alone === true), shift)) &&
+        (!room || isWhole(room.leave([shift], day, task.exclusiveRoom === true), shift)) &&
         (!task.outdoors || this.household.light.on(day) !== undefined) &&
         !(isLast && this.isBusyAfter(task, shift.to));
       // A trade comes for days in a row: what breaks the row begins it anew, while that leads anywhere.
@@ -395,11 +396,11 @@ export class HouseSite {
   }
 }
 
-/** How much of a free stretch is used: no crumbs, and with chunks only whole ones. */
+/** How much of a free stretch is used: nothing under a session, and with chunks only whole ones. */
 function usableOf(free: number, left: number, chunk: number | null): number {
   if (chunk === null) {
     const usable = Math.min(free, left);
-    return usable < SHORTEST_STRETCH && usable < left ? 0 : usable;
+    return usable < SHORTEST_SESSION && usable < left ? 0 : usable;
   }
   return free >= left ? left : Math.floor(free / chunk) * chunk;
 }

@@ -1,12 +1,12 @@
 import { isOutside, relationsOf, type Demand, type JobId, type PlaceId } from '../../house';
 import { gateRank } from '../../keys';
 import type { Job } from '../../trade/steps';
-import type { Ground } from './problem';
+import type { ScheduleModel } from './schedule-model';
 import { closesIn, isSkin } from './shell';
 
-function isOutsideOf(ground: Ground, job: Job, placeId: PlaceId): boolean {
+function isOutsideOf(model: ScheduleModel, job: Job, placeId: PlaceId): boolean {
   if (job.placeId === placeId) return closesIn(job) || isSkin(job);
-  const wraps = relationsOf(ground.project).some(
+  const wraps = relationsOf(model.project).some(
     ({ kind, from, to, told }) =>
       told && from === job.placeId && to === placeId && (kind === 'outside-of' || kind === 'over'),
   );
@@ -15,7 +15,7 @@ function isOutsideOf(ground: Ground, job: Job, placeId: PlaceId): boolean {
 const FIRST_STAGES = 2;
 
 /** The jobs that must be done by a date somebody outside the house set. */
-export function coveredBy(ground: Ground, { covers }: Demand): JobId[] {
+export function coveredBy(model: ScheduleModel, { covers }: Demand): JobId[] {
   const isCovered = (job: Job): boolean => {
     switch (covers.kind) {
       case 'place':
@@ -23,18 +23,18 @@ export function coveredBy(ground: Ground, { covers }: Demand): JobId[] {
       case 'job':
         return job.id === covers.jobId;
       case 'gate':
-        return gateRank(ground.membership.get(job.id) ?? 'done') <= gateRank(covers.gate);
+        return gateRank(model.membership.get(job.id) ?? 'done') <= gateRank(covers.gate);
       case 'jobs':
         return covers.jobIds.includes(job.id);
       case 'closed-in':
         return closesIn(job);
       case 'outside-of':
-        return isOutsideOf(ground, job, covers.placeId);
+        return isOutsideOf(model, job, covers.placeId);
       case 'outside': {
-        const place = job.placeId === null ? undefined : ground.project.places[job.placeId];
+        const place = job.placeId === null ? undefined : model.project.places[job.placeId];
         return place !== undefined && isOutside(place.kind);
       }
     }
   };
-  return ground.jobs.filter(isCovered).map(({ id }) => id);
+  return model.jobs.filter(isCovered).map(({ id }) => id);
 }

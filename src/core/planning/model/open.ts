@@ -2,7 +2,7 @@ import { gateRank } from '../../keys';
 import { isAfterwards, roomChanges } from '../report';
 import { MINUTES_PER_DAY, momentAt, type PlainDate } from '../../units';
 import { coveredBy } from './covered';
-import { openTasks, shutRoomsOf, waitMinutes, type Ground } from './problem';
+import { openTasks, shutRoomsOf, waitMinutes, type ScheduleModel } from './schedule-model';
 import type { Aims, Score } from '../search/search';
 import { Scheduler, type Schedule } from '../generation/solve';
 import type { Task } from './task';
@@ -17,12 +17,12 @@ export type OpenHouse = {
 
 const GATES = ['sleep', 'live', 'done'] as const;
 
-export function openHouse(ground: Ground): OpenHouse {
-  const { tasks, links, soon } = openTasks(ground);
+export function openHouse(model: ScheduleModel): OpenHouse {
+  const { tasks, links, soon } = openTasks(model);
   const indexOf = new Map(tasks.map((task, index) => [task.id, index]));
   const scheduler = new Scheduler({
-    now: ground.now,
-    people: ground.project.people,
+    now: model.now,
+    people: model.project.people,
     tasks,
     links: links.map(({ before, after, lag }) => ({
       before: indexOf.get(before) ?? 0,
@@ -34,30 +34,30 @@ export function openHouse(ground: Ground): OpenHouse {
       after: indexOf.get(after) ?? 0,
       most,
     })),
-    outsideRest: ground.project.outsideRest,
-    keptShares: ground.learned.keptShares,
-    shutRooms: shutRoomsOf(ground),
+    outsideRest: model.project.outsideRest,
+    keptShares: model.learned.keptShares,
+    shutRooms: shutRoomsOf(model),
   });
-  return { tasks, indexOf, scheduler, aims: aimsOf(ground, tasks, indexOf) };
+  return { tasks, indexOf, scheduler, aims: aimsOf(model, tasks, indexOf) };
 }
 
 function aimsOf(
-  ground: Ground,
+  model: ScheduleModel,
   tasks: readonly Task[],
   indexOf: ReadonlyMap<string, number>,
 ): Aims {
   const waits = tasks.map(() => 0);
   const ofGate: Record<(typeof GATES)[number], number[]> = { sleep: [], live: [], done: [] };
-  for (const job of ground.jobs) {
+  for (const job of model.jobs) {
     const index = indexOf.get(job.id);
     if (index === undefined || isAfterwards(job)) continue;
-    waits[index] = waitMinutes(job, ground.caution);
-    const rank = gateRank(ground.membership.get(job.id) ?? 'done');
+    waits[index] = waitMinutes(job, model.caution);
+    const rank = gateRank(model.membership.get(job.id) ?? 'done');
     for (const gate of GATES) if (gateRank(gate) >= rank) ofGate[gate].push(index);
   }
-  const demands = Object.values(ground.project.demands).map((demand) => ({
+  const demands = Object.values(model.project.demands).map((demand) => ({
     by: demand.by,
-    indices: coveredBy(ground, demand).flatMap((id) => indexOf.get(id) ?? []),
+    indices: coveredBy(model, demand).flatMap((id) => indexOf.get(id) ?? []),
   }));
   const endOf = (schedule: Schedule, indices: readonly number[], withWait: boolean): number =>
     indices.reduce(

@@ -31,9 +31,9 @@ export type Task = {
   rank: readonly number[];
   placeId?: PlaceId | null;
   /** Wants the room for itself. */
-  alone?: boolean;
+  exclusiveRoom?: boolean;
   /** Elapsed minutes after the work in which the room stays shut. */
-  shutAfter?: number;
+  roomClosedAfter?: number;
   outdoors?: boolean;
   /** The only people who do this kind of work; everybody where it is left out. */
   may?: readonly PersonId[];

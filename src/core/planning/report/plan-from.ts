@@ -42,8 +42,8 @@ import {
   leftOf,
   lagOf,
   settingMinutes,
-  type Ground,
-} from '../model/problem';
+  type ScheduleModel,
+} from '../model/schedule-model';
 import type { OpenHouse } from '../model/open';
 import type { Schedule } from '../generation/solve';
 import type { Placement } from '../model/task';
@@ -55,15 +55,15 @@ const MORNING = 8 * 60;
 
 /** The jobs where a schedule of the open ones puts them, finished ones where the log does. */
 function placeJobs(
-  ground: Ground,
+  model: ScheduleModel,
   open: OpenHouse,
   schedule: Schedule,
 ): Result<Placements, PlanError> {
   const placed = new Map<JobId, Placed>();
-  for (const job of ground.jobs) {
-    const { firstOn, doneOn } = progressOf(ground.progress, job.id);
+  for (const job of model.jobs) {
+    const { firstOn, doneOn } = progressOf(model.progress, job.id);
     if (doneOn !== null) {
-      const finish = doneMoment(ground, job.id, doneOn);
+      const finish = doneMoment(model, job.id, doneOn);
       const start = moment(Math.min(momentAt(firstOn ?? doneOn, MORNING), finish));
       placed.set(job.id, { start, finish, placement: undefined });
     } else {
@@ -77,46 +77,46 @@ function placeJobs(
 }
 
 /** The moment by which a job must be done because of a date from outside, or a visit or trade that is booked. */
-function hardEnds(ground: Ground): Map<JobId, number> {
+function hardEnds(model: ScheduleModel): Map<JobId, number> {
   const ends = new Map<JobId, number>();
   const atMost = (id: JobId, end: number) => ends.set(id, Math.min(ends.get(id) ?? Infinity, end));
-  for (const demand of Object.values(ground.project.demands)) {
-    for (const id of coveredBy(ground, demand)) atMost(id, momentAt(demand.by, MINUTES_PER_DAY));
+  for (const demand of Object.values(model.project.demands)) {
+    for (const id of coveredBy(model, demand)) atMost(id, momentAt(demand.by, MINUTES_PER_DAY));
   }
-  for (const job of ground.jobs) {
-    const booked = bookingOf(ground, job);
-    if (booked === undefined || isDone(ground, job.id)) continue;
-    for (const link of ground.graph.into.get(job.id) ?? []) {
-      atMost(link.before, momentAt(booked, MORNING) - lagOf(ground, link));
+  for (const job of model.jobs) {
+    const booked = bookingOf(model, job);
+    if (booked === undefined || isDone(model, job.id)) continue;
+    for (const link of model.graph.into.get(job.id) ?? []) {
+      atMost(link.before, momentAt(booked, MORNING) - lagOf(model, link));
     }
   }
   return ends;
 }
 
 /** How many whole days a job may slip before its gate, a date from outside, or the house's end slips. */
-function slackDays(ground: Ground, placed: Placements): Map<JobId, number> {
+function slackDays(model: ScheduleModel, placed: Placements): Map<JobId, number> {
   const ends = new Map<GateId, number>();
-  for (const job of ground.jobs) {
+  for (const job of model.jobs) {
     if (isAfterwards(job)) continue;
-    const gate = ground.membership.get(job.id) ?? 'done';
+    const gate = model.membership.get(job.id) ?? 'done';
     ends.set(gate, Math.max(ends.get(gate) ?? 0, placed.get(job.id)?.finish ?? 0));
   }
-  const hard = hardEnds(ground);
+  const hard = hardEnds(model);
   const latestFinish = new Map<JobId, number>();
   const slack = new Map<JobId, number>();
-  for (const id of ground.graph.sorted.toReversed()) {
+  for (const id of model.graph.sorted.toReversed()) {
     const here = placed.get(id);
     if (!here) continue;
-    const followers = (ground.graph.outOf.get(id) ?? []).map((link) => {
+    const followers = (model.graph.outOf.get(id) ?? []).map((link) => {
       const next = placed.get(link.after);
       const lastFinish = latestFinish.get(link.after) ?? 0;
-      return next ? lastFinish - (next.finish - next.start) - lagOf(ground, link) : Infinity;
+      return next ? lastFinish - (next.finish - next.start) - lagOf(model, link) : Infinity;
     });
-    const job = ground.byId.get(id);
+    const job = model.byId.get(id);
     const end =
       job && isAfterwards(job)
         ? here.finish
-        : (ends.get(ground.membership.get(id) ?? 'done') ?? here.finish);
+        : (ends.get(model.membership.get(id) ?? 'done') ?? here.finish);
     const last = Math.min(end, hard.get(id) ?? Infinity, ...followers);
     latestFinish.set(id, last);
     slack.set(id, Math.max(0, Math.floor((last - here.finish) / MINUTES_PER_DAY)));
@@ -124,38 +124,38 @@ function slackDays(ground: Ground, placed: Placements): Map<JobId, number> {
   return slack;
 }
 
-function waitsFor(ground: Ground, placed: Placements, links: readonly Link[]) {
+function waitsFor(model: ScheduleModel, placed: Placements, links: readonly Link[]) {
   return links.map((link) => {
-    const wait = lagOf(ground, link);
-    const until = moment((placed.get(link.before)?.finish ?? ground.now) + wait);
+    const wait = lagOf(model, link);
+    const until = moment((placed.get(link.before)?.finish ?? model.now) + wait);
     return {
       jobId: link.before,
       why: link.why,
       strength: link.strength,
       waitMinutes: wait,
       until,
-      over: isDone(ground, link.before) && until <= ground.now,
+      over: isDone(model, link.before) && until <= model.now,
     };
   });
 }
 
 function stateOf(
-  ground: Ground,
+  model: ScheduleModel,
   job: Job,
   waits: PlannedJob['waitsFor'],
   heldBy: PlannedJob['heldBy'],
   settingUntil: Moment | null,
 ): JobState {
-  const progress = progressOf(ground.progress, job.id);
+  const progress = progressOf(model.progress, job.id);
   if (progress.doneOn !== null) {
-    return settingUntil !== null && settingUntil > ground.now ? 'setting' : 'done';
+    return settingUntil !== null && settingUntil > model.now ? 'setting' : 'done';
   }
   if (progress.firstOn !== null) return 'in-hand';
   const open = waits.filter(({ over }) => !over);
   if (open.length > 0) {
     const onlyHolds = open.every(({ jobId }) => {
-      const before = ground.byId.get(jobId);
-      return before?.work.kind === 'hold' && !isDone(ground, jobId) && isFree(ground, jobId);
+      const before = model.byId.get(jobId);
+      return before?.work.kind === 'hold' && !isDone(model, jobId) && isFree(model, jobId);
     });
     return onlyHolds ? 'held' : 'later';
   }
@@ -165,8 +165,8 @@ function stateOf(
   return heldBy.every(({ kind }) => kind === 'not-before') ? 'later' : 'arrives';
 }
 
-const isFree = (ground: Ground, id: JobId): boolean =>
-  (ground.graph.into.get(id) ?? []).every(({ before }) => isDone(ground, before));
+const isFree = (model: ScheduleModel, id: JobId): boolean =>
+  (model.graph.into.get(id) ?? []).every(({ before }) => isDone(model, before));
 
 function plannedWork(job: Job): PlannedJob['work'] {
   const { work } = job;
@@ -181,21 +181,21 @@ function plannedWork(job: Job): PlannedJob['work'] {
 }
 
 function plannedJob(
-  ground: Ground,
+  model: ScheduleModel,
   placed: Placements,
   slack: ReadonlyMap<JobId, number>,
   job: Job,
 ): PlannedJob {
   const here = placed.get(job.id) ?? {
-    start: ground.now,
-    finish: ground.now,
+    start: model.now,
+    finish: model.now,
     placement: undefined,
   };
-  const progress = progressOf(ground.progress, job.id);
-  const wait = settingMinutes(ground, job);
+  const progress = progressOf(model.progress, job.id);
+  const wait = settingMinutes(model, job);
   const until = moment(here.finish + wait);
-  const waits = waitsFor(ground, placed, ground.graph.into.get(job.id) ?? []);
-  const heldBy = isDone(ground, job.id) ? [] : holdsOn(ground, job);
+  const waits = waitsFor(model, placed, model.graph.into.get(job.id) ?? []);
+  const heldBy = isDone(model, job.id) ? [] : holdsOn(model, job);
   return {
     id: job.id,
     stepId: job.stepId,
@@ -204,18 +204,18 @@ function plannedJob(
     title: job.title,
     says: [...job.says],
     stage: job.stage,
-    gate: ground.membership.get(job.id) ?? 'done',
-    state: stateOf(ground, job, waits, heldBy, wait > 0 ? until : null),
+    gate: model.membership.get(job.id) ?? 'done',
+    state: stateOf(model, job, waits, heldBy, wait > 0 ? until : null),
     work: plannedWork(job),
     quantity: job.quantity,
     estimate: job.estimate,
-    pace: ground.learned.paceOf(job),
+    pace: model.learned.paceOf(job),
     logged: progress.logged,
-    left: leftOf(ground, job),
-    allowance: ground.allowances.get(job.id) ?? minutes(0),
+    left: leftOf(model, job),
+    allowance: model.allowances.get(job.id) ?? minutes(0),
     share: progress.share,
     doneOn: progress.doneOn,
-    bookedOn: isDone(ground, job.id) ? null : (bookingOf(ground, job) ?? null),
+    bookedOn: isDone(model, job.id) ? null : (bookingOf(model, job) ?? null),
     start: here.start,
     finish: here.finish,
     stretches: (here.placement?.stretches ?? []).map(({ from, to, people }) => ({
@@ -228,7 +228,7 @@ function plannedJob(
         ? { minutes: wait, what: job.wait?.what ?? progress.waits?.what ?? 'sets', until }
         : null,
     waitsFor: waits,
-    letsGo: (ground.graph.outOf.get(job.id) ?? []).map(({ after }) => after),
+    letsGo: (model.graph.outOf.get(job.id) ?? []).map(({ after }) => after),
     heldBy,
     slackDays: slack.get(job.id) ?? 0,
     lacks: [...(here.placement?.lacks ?? [])],
@@ -275,7 +275,7 @@ function moneyOf(lines: readonly CostLine[], gate: GateId, jobIds: ReadonlySet<J
 }
 
 function gateSummary(
-  ground: Ground,
+  model: ScheduleModel,
   gate: GateId,
   jobs: readonly PlannedJob[],
   costs: Costs,
@@ -288,7 +288,7 @@ function gateSummary(
   );
   const chain = decidingChain(open);
   const chainJobs = chain.flatMap((id) => open.get(id) ?? []);
-  const conditions = conditionStates(gate, ground.project, ground.jobs, (id) => isDone(ground, id));
+  const conditions = conditionStates(gate, model.project, model.jobs, (id) => isDone(model, id));
   const last = Math.max(
     0,
     ...[...open.values()].map((job) => job.finish + (job.wait?.minutes ?? 0)),
@@ -303,7 +303,7 @@ function gateSummary(
       .flatMap((id) =>
         id === gate
           ? conditions
-          : conditionStates(id, ground.project, ground.jobs, (jobId) => isDone(ground, jobId)),
+          : conditionStates(id, model.project, model.jobs, (jobId) => isDone(model, jobId)),
       )
       .filter(({ met, jobIds }) => !met && jobIds.length === 0).length,
     minutesLeft: minutes(
@@ -328,9 +328,12 @@ function gateSummary(
  * Decide by: the latest day that moves no gate. The first job held up may start as late as its slack allows,
  * and what may be chosen has to be ordered its lead time before.
  */
-function decisionsOf(ground: Ground, jobs: ReadonlyMap<JobId, PlannedJob>): Plan['decisions'] {
-  const today = dateOf(ground.now);
-  return ground.questions.map(({ id, question, placeId, holdsUp, leadDays }) => {
+function decisionsOf(
+  model: ScheduleModel,
+  jobs: ReadonlyMap<JobId, PlannedJob>,
+): Plan['decisions'] {
+  const today = dateOf(model.now);
+  return model.questions.map(({ id, question, placeId, holdsUp, leadDays }) => {
     const open = holdsUp
       .flatMap((jobId) => jobs.get(jobId) ?? [])
       .filter((job) => job.doneOn === null);
@@ -348,9 +351,9 @@ function decisionsOf(ground: Ground, jobs: ReadonlyMap<JobId, PlannedJob>): Plan
 }
 
 /** Each date set from outside: when what it covers will be done, and by how much it is missed. */
-function demandsOf(ground: Ground, jobs: ReadonlyMap<JobId, PlannedJob>): Plan['demands'] {
-  return Object.values(ground.project.demands).map((demand) => {
-    const open = coveredBy(ground, demand)
+function demandsOf(model: ScheduleModel, jobs: ReadonlyMap<JobId, PlannedJob>): Plan['demands'] {
+  return Object.values(model.project.demands).map((demand) => {
+    const open = coveredBy(model, demand)
       .flatMap((id) => jobs.get(id) ?? [])
       .filter(({ doneOn }) => doneOn === null);
     const last = open.reduce<PlannedJob | null>(
@@ -368,18 +371,18 @@ function demandsOf(ground: Ground, jobs: ReadonlyMap<JobId, PlannedJob>): Plan['
   });
 }
 
-function storesLines(ground: Ground, placed: Placements): OrderLine[] {
-  const today = dateOf(ground.now);
-  return ground.jobs
+function storesLines(model: ScheduleModel, placed: Placements): OrderLine[] {
+  const today = dateOf(model.now);
+  return model.jobs
     .flatMap((job) => {
       const lines = orderLines(
         job,
-        placed.get(job.id)?.start ?? ground.now,
-        progressOf(ground.progress, job.id).firstOn !== null,
-        ground.orders,
+        placed.get(job.id)?.start ?? model.now,
+        progressOf(model.progress, job.id).firstOn !== null,
+        model.orders,
         today,
       );
-      if (!isDone(ground, job.id)) return lines;
+      if (!isDone(model, job.id)) return lines;
       // What was delivered for a finished job is built in; the rest of its lines is history.
       return lines
         .filter(({ state }) => state === 'here')
@@ -390,33 +393,33 @@ function storesLines(ground: Ground, placed: Placements): OrderLine[] {
 
 /** The plan that a schedule of the open jobs makes. Fails when nobody has an hour for work that is left. */
 export function planFrom(
-  ground: Ground,
+  model: ScheduleModel,
   open: OpenHouse,
   schedule: Schedule,
 ): Result<Plan, PlanError> {
-  const placed = placeJobs(ground, open, schedule);
+  const placed = placeJobs(model, open, schedule);
   if (!placed.ok) return placed;
-  const slack = slackDays(ground, placed.value);
-  const jobs = ground.jobs.map((job) => plannedJob(ground, placed.value, slack, job));
+  const slack = slackDays(model, placed.value);
+  const jobs = model.jobs.map((job) => plannedJob(model, placed.value, slack, job));
   const byId = new Map(jobs.map((job) => [job.id, job]));
-  const { project, progress, orders } = ground;
+  const { project, progress, orders } = model;
   const purchases = Object.values(project.purchases);
-  const known = costsOf({ project, jobs: ground.jobs, progress, orders, purchases });
+  const known = costsOf({ project, jobs: model.jobs, progress, orders, purchases });
   const costs = { ...known, lines: [...known.lines, ...crewLines(project.people, jobs)] };
   return ok({
-    now: ground.now,
+    now: model.now,
     basis: basisOf(project),
-    keptShares: Object.fromEntries(ground.learned.keptShares),
+    keptShares: Object.fromEntries(model.learned.keptShares),
     jobs,
     gates: {
-      sleep: gateSummary(ground, 'sleep', jobs, costs),
-      live: gateSummary(ground, 'live', jobs, costs),
-      done: gateSummary(ground, 'done', jobs, costs),
+      sleep: gateSummary(model, 'sleep', jobs, costs),
+      live: gateSummary(model, 'live', jobs, costs),
+      done: gateSummary(model, 'done', jobs, costs),
     },
-    orders: storesLines(ground, placed.value),
-    decisions: decisionsOf(ground, byId),
-    demands: demandsOf(ground, byId),
-    dropped: ground.dropped.map(({ id, title, placeId, floor }) => ({ id, title, placeId, floor })),
+    orders: storesLines(model, placed.value),
+    decisions: decisionsOf(model, byId),
+    demands: demandsOf(model, byId),
+    dropped: model.dropped.map(({ id, title, placeId, floor }) => ({ id, title, placeId, floor })),
     costs,
   });
 }

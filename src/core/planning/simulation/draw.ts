@@ -12,7 +12,12 @@ import { ok, type Result } from '../../result';
 import { openRisks, type OpenRisk } from '../../risk';
 import { toTheEnd } from '../../in-steps';
 import { WITHOUT_RISKS } from '../model/caution';
-import { layGround, openTasks, waitMinutes, type Ground } from '../model/problem';
+import {
+  buildScheduleModel,
+  openTasks,
+  waitMinutes,
+  type ScheduleModel,
+} from '../model/schedule-model';
 import { planHouse, planInOrder } from '../plan-house';
 import { Household } from '../generation/household';
 import { type Task } from '../model/task';
@@ -81,12 +86,12 @@ const UNSEEN_SPREAD = 0.1;
 /** Of no gate: later than any. */
 const AFTER_ALL = 9;
 
-function rankOf(ground: Ground, id: JobId): number {
-  const job = ground.byId.get(id);
-  return job && isAfterwards(job) ? AFTER_ALL : gateRank(ground.membership.get(id) ?? 'done');
+function rankOf(model: ScheduleModel, id: JobId): number {
+  const job = model.byId.get(id);
+  return job && isAfterwards(job) ? AFTER_ALL : gateRank(model.membership.get(id) ?? 'done');
 }
 
-function paceOf({ byId, learned }: Ground, id: JobId): Table['paces'][number] {
+function paceOf({ byId, learned }: ScheduleModel, id: JobId): Table['paces'][number] {
   const job = byId.get(id);
   return job ? { row: learned.paces.rowOf(job), planned: learned.paceOf(job) } : NO_PACE;
 }
@@ -104,9 +109,9 @@ function crewsOf(household: Household, task: Task, hands: 1 | 2): readonly SimCr
   return [];
 }
 
-function tableOf(ground: Ground, plan: Plan): Table {
-  const { project } = ground;
-  const { tasks, links } = openTasks(ground);
+function tableOf(model: ScheduleModel, plan: Plan): Table {
+  const { project } = model;
+  const { tasks, links } = openTasks(model);
   const planned = new Map<string, PlannedJob>(plan.jobs.map((job) => [job.id, job]));
   const at = new Map(tasks.map(({ id }, index) => [id, index]));
   const successors: SimTask['successors'][number][][] = tasks.map(() => []);
@@ -117,8 +122,8 @@ function tableOf(ground: Ground, plan: Plan): Table {
     successors[from]?.push({ task: to, lag: lag - lead, lead });
     waiting[to] = (waiting[to] ?? 0) + 1;
   }
-  const { people, outsideRest } = ground.project;
-  const household = new Household(people, outsideRest, ground.now);
+  const { people, outsideRest } = model.project;
+  const household = new Household(people, outsideRest, model.now);
   const base = tasks.map((task, index): SimTask => {
     const { id, work, notBefore, outdoors } = task;
     return {
@@ -143,10 +148,10 @@ function tableOf(ground: Ground, plan: Plan): Table {
     waiting,
     jobs: tasks.map(({ id }) => id as JobId),
     hashes: tasks.map(({ id }) => hashOf(id)),
-    wait: tasks.map(({ id }) => waitMinutes(ground.byId.get(id as JobId), WITHOUT_RISKS)),
-    rank: tasks.map(({ id }) => rankOf(ground, id as JobId)),
-    paces: tasks.map(({ id }) => paceOf(ground, id as JobId)),
-    chances: chancesOf(ground.learned),
+    wait: tasks.map(({ id }) => waitMinutes(model.byId.get(id as JobId), WITHOUT_RISKS)),
+    rank: tasks.map(({ id }) => rankOf(model, id as JobId)),
+    paces: tasks.map(({ id }) => paceOf(model, id as JobId)),
+    chances: chancesOf(model.learned),
     lookAt,
     risks,
   };
@@ -207,7 +212,7 @@ function oneRun(
 }
 
 /** A house made ready for drawing: planned once, its hours laid out once. */
-export type Prepared = { plan: Plan; ground: Ground; table: Table; simulator: Simulator };
+export type Prepared = { plan: Plan; model: ScheduleModel; table: Table; simulator: Simulator };
 
 /**
  * Lays the house out in the order of `plan`, without what its suspicions are allowed for: what they may find is drawn.
@@ -219,8 +224,8 @@ export function prepareFrom(
 ): Result<Prepared, PlanError> {
   const calm = planInOrder(project, now, plan, { caution: WITHOUT_RISKS });
   if (!calm.ok) return calm;
-  const ground = layGround(project, now, WITHOUT_RISKS, calm.value);
-  if (!ground.ok) return ground;
+  const model = buildScheduleModel(project, now, WITHOUT_RISKS, calm.value);
+  if (!model.ok) return model;
   const days = new HouseholdDays(
     project.people,
     project.outsideRest,
@@ -229,8 +234,8 @@ export function prepareFrom(
     calm.value.keptShares,
   );
   const simulator = new Simulator(days, calm.value.now);
-  const table = tableOf(ground.value, calm.value);
-  return ok({ plan: calm.value, ground: ground.value, table, simulator });
+  const table = tableOf(model.value, calm.value);
+  return ok({ plan: calm.value, model: model.value, table, simulator });
 }
 
 const lastFinish = ({ jobs, now }: Plan): Moment =>

@@ -11,7 +11,7 @@ import {
 import { ok, type Result } from '../../result';
 import { openRisks } from '../../risk';
 import { planInSteps } from '../plan-house';
-import { type Ground } from '../model/problem';
+import { type ScheduleModel } from '../model/schedule-model';
 import { PACE_KINDS } from '../learning';
 import type { Job } from '../../trade/steps';
 import { effortLeft, progressOf } from '../../progress';
@@ -94,7 +94,7 @@ function* drawn(
   const { sleep, live, done } = calm.gates;
   const forecast: Forecast = {
     plan,
-    learned: learnedOf(prepared.value.ground),
+    learned: learnedOf(prepared.value.model),
     runs,
     cost: { likely: withFinds.cost.p50, fairlySafe: withFinds.cost.p80 },
     decides: withFinds.decides.map(({ jobId, share }) => ({
@@ -119,7 +119,7 @@ const doubtOf = ({ gates }: Drawn, gate: 'sleep' | 'live' | 'done'): Doubt => ({
 });
 
 /** What the log has taught, kind of work by kind of work and person by person, with what it was taken from. */
-function learnedOf({ jobs, progress, learned }: Ground): Forecast['learned'] {
+function learnedOf({ jobs, progress, learned }: ScheduleModel): Forecast['learned'] {
   const { paces, kept, paceOf } = learned;
   const leftAt = (pace: (job: Job) => number) =>
     minutes(

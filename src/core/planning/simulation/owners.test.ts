@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { jobsOfGate } from '../report';
 import { seededRandom } from '../../random';
-import { layGround } from '../model/problem';
+import { buildScheduleModel } from '../model/schedule-model';
 import { planHouse } from '../plan-house';
 import { WITHOUT_RISKS } from '../model/caution';
 import { houseAfter, houseToLive, live, ownerOf, type Owner } from '../../testing/owners';
@@ -82,12 +82,12 @@ describe('owners whose luck is not the forecast’s own', () => {
       const tenth = [...new Set(life.diary.map(({ on }) => on))][9];
       if (tenth === undefined) continue;
       const house = houseAfter(project, plan, life, tenth);
-      const ground = layGround(house, momentAt(addDays(tenth, 1), MORNING), WITHOUT_RISKS);
-      if (!ground.ok) throw new Error(ground.error.code);
-      for (const job of ground.value.jobs.filter(({ work }) => work.kind === 'effort')) {
+      const model = buildScheduleModel(house, momentAt(addDays(tenth, 1), MORNING), WITHOUT_RISKS);
+      if (!model.ok) throw new Error(model.error.code);
+      for (const job of model.value.jobs.filter(({ work }) => work.kind === 'effort')) {
         const really = Math.log(owner.bias) + kindOf(owner, job.stepId);
         guessed += Math.abs(really);
-        learned += Math.abs(really - Math.log(ground.value.learned.paceOf(job)));
+        learned += Math.abs(really - Math.log(model.value.learned.paceOf(job)));
       }
     }
     expect(learned / guessed).toBeLessThan(0.5);

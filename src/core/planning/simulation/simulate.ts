@@ -68,7 +68,7 @@ const MORNING = 8 * 60;
 const EVENING = 16 * 60;
 const VISIT_MORNING = 9 * 60;
 const VISIT = 60;
-/** Crumbs shorter than this are left alone unless they finish the job. */
+/** The minimum session: a shorter gap is left free unless it finishes the job. */
 const SHORTEST = 30;
 /** What fits no day for so many days is spread like other work. */
 const PATIENCE_DAYS = 21;

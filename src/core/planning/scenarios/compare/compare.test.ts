@@ -193,7 +193,7 @@ describe('whatever is chosen', () => {
             linkJobs(after, changed),
           ),
         ).toBeUndefined();
-        const planned = planHouse(changed, NOW);
+        const planned = planHouse(changed, NOW, { schedules: 8 });
         expect(planned.ok && faultsOf(changed, planned.value)).toEqual([]);
       }),
       { numRuns: 60 },

@@ -38,8 +38,8 @@ import { closesIn } from './shell';
 import { tradeLeadDays } from './trades';
 import { roughSpan, type ShutRoom, type Task, type TaskWork } from './task';
 
-/** The house turned into jobs, links and what is known of each: the ground a plan stands on. */
-export type Ground = {
+/** The house turned into jobs, links and what is known of each: what a plan is made of. */
+export type ScheduleModel = {
   project: PlanningInput;
   now: Moment;
   caution: Caution;
@@ -76,12 +76,12 @@ const GROUPS_OF_PATH = 1_000_000;
 /** New keys on the first day of ownership; alarms where people sleep on the first day of work. */
 const FIRST_DAY: ReadonlySet<string> = new Set(['safe.locks', 'site.alarms']);
 
-export function layGround(
+export function buildScheduleModel(
   house: HouseToPlan,
   now: Moment,
   caution: Caution,
   standing: Standing | null = null,
-): Result<Ground, PlanError> {
+): Result<ScheduleModel, PlanError> {
   const project = asPlanningInput(house);
   const all = expandAll(project);
   const dropped = new Set(
@@ -147,15 +147,15 @@ function loopError(
   return { code: 'loop', jobIds: [...loop], titles, whys };
 }
 
-export const isDone = (ground: Ground, id: JobId): boolean =>
-  progressOf(ground.progress, id).doneOn !== null;
+export const isDone = (model: ScheduleModel, id: JobId): boolean =>
+  progressOf(model.progress, id).doneOn !== null;
 
 /** The moment a finished job's wait began: when it was to end on that day, else in the evening. */
-export function doneMoment(ground: Ground, id: JobId, doneOn: PlainDate): Moment {
-  const planned = ground.plannedEnds.get(id);
+export function doneMoment(model: ScheduleModel, id: JobId, doneOn: PlainDate): Moment {
+  const planned = model.plannedEnds.get(id);
   const usual = momentAt(doneOn, DAY_ENDS);
   const end = planned !== undefined && dateOf(planned) === doneOn ? planned : usual;
-  return moment(Math.min(end, Math.max(ground.now, momentAt(doneOn, 0))));
+  return moment(Math.min(end, Math.max(model.now, momentAt(doneOn, 0))));
 }
 
 /** Damp and cold stretch drying; an answer comes when it comes. */
@@ -163,66 +163,63 @@ export const waitMinutes = (job: Job | undefined, caution: Caution): number =>
   Math.round((job?.wait?.hours ?? 0) * HOUR * (job?.wait?.isAnswer ? 1 : caution.waits));
 
 /** A visit is called when the work for it is nearly ready, and comes so many days later. */
-function calledAhead(ground: Ground, { before, after }: Link): number {
-  const [work, visit] = [ground.byId.get(before)?.work, ground.byId.get(after)];
-  if (visit?.work.kind !== 'hold' || work?.kind === 'hold' || bookingOf(ground, visit)) return 0;
-  const days = Math.ceil(visit.work.bookAheadDays * ground.caution.bookings) - NEARLY_READY_DAYS;
+function calledAhead(model: ScheduleModel, { before, after }: Link): number {
+  const [work, visit] = [model.byId.get(before)?.work, model.byId.get(after)];
+  if (visit?.work.kind !== 'hold' || work?.kind === 'hold' || bookingOf(model, visit)) return 0;
+  const days = Math.ceil(visit.work.bookAheadDays * model.caution.bookings) - NEARLY_READY_DAYS;
   return Math.max(0, days) * MINUTES_PER_DAY;
 }
 const NEARLY_READY_DAYS = 1;
 
 /** How long what is ordered after a job is on the way. */
-const leadOf = ({ caution }: Ground, { leadDays = 0 }: Link): number =>
+const leadOf = ({ caution }: ScheduleModel, { leadDays = 0 }: Link): number =>
   Math.ceil(leadDays * caution.leads) * MINUTES_PER_DAY;
 
 /** How long a job dries or sets after it is done: as the library has it, or as long as the log was told. */
-export function settingMinutes(ground: Ground, job: Job | undefined): number {
-  const usual = waitMinutes(job, ground.caution);
+export function settingMinutes(model: ScheduleModel, job: Job | undefined): number {
+  const usual = waitMinutes(job, model.caution);
   if (!job) return usual;
-  const { doneOn, waits } = progressOf(ground.progress, job.id);
+  const { doneOn, waits } = progressOf(model.progress, job.id);
   if (doneOn === null || !waits) return usual;
-  return Math.max(usual, waits.until - doneMoment(ground, job.id, doneOn));
+  return Math.max(usual, waits.until - doneMoment(model, job.id, doneOn));
 }
 
 /** What passes after a job before a link lets go: drying, and the way of what is ordered then. */
-export const lagOf = (ground: Ground, link: Link): number =>
-  settingMinutes(ground, ground.byId.get(link.before)) +
-  leadOf(ground, link) +
-  calledAhead(ground, link);
+export const lagOf = (model: ScheduleModel, link: Link): number =>
+  settingMinutes(model, model.byId.get(link.before)) +
+  leadOf(model, link) +
+  calledAhead(model, link);
 
 /** Person-minutes left at the pace of the log, stretched by the caution. */
-export const leftOf = (ground: Ground, job: Job): Minutes =>
+export const leftOf = (model: ScheduleModel, job: Job): Minutes =>
   minutes(
-    effortLeft(job, progressOf(ground.progress, job.id), ground.learned.paceOf(job)) *
-      ground.caution.effort,
+    effortLeft(job, progressOf(model.progress, job.id), model.learned.paceOf(job)) *
+      model.caution.effort,
   );
 
 /** The day agreed with an inspector or trade, while it has not passed or ended in a failed visit. */
-export function bookingOf(ground: Ground, job: Job): PlainDate | undefined {
-  const on = ground.project.bookings[job.id];
-  const failed = progressOf(ground.progress, job.id).failed.at(-1);
-  if (on === undefined || on < dateOf(ground.now)) return undefined;
+export function bookingOf(model: ScheduleModel, job: Job): PlainDate | undefined {
+  const on = model.project.bookings[job.id];
+  const failed = progressOf(model.progress, job.id).failed.at(-1);
+  if (on === undefined || on < dateOf(model.now)) return undefined;
   return failed && failed.on >= on ? undefined : on;
 }
 
-function bookedFrom(ground: Ground, job: Job, bookAheadDays: number): Moment {
-  const booking = bookingOf(ground, job);
+function bookedFrom(model: ScheduleModel, job: Job, bookAheadDays: number): Moment {
+  const booking = bookingOf(model, job);
   if (booking) return momentAt(booking, 0);
-  const lastVisit = progressOf(ground.progress, job.id).failed.at(-1);
-  const from = lastVisit ? momentAt(lastVisit.on, 0) : ground.now;
-  const days = Math.ceil(bookAheadDays * ground.caution.bookings);
-  const earliest = momentAt(
-    addDays(dateOf(moment(Math.max(from, ground.now - DAY_ENDS))), days),
-    0,
-  );
-  return moment(Math.max(earliest, ground.now));
+  const lastVisit = progressOf(model.progress, job.id).failed.at(-1);
+  const from = lastVisit ? momentAt(lastVisit.on, 0) : model.now;
+  const days = Math.ceil(bookAheadDays * model.caution.bookings);
+  const earliest = momentAt(addDays(dateOf(moment(Math.max(from, model.now - DAY_ENDS))), days), 0);
+  return moment(Math.max(earliest, model.now));
 }
 
-const shareLeft = (ground: Ground, job: Job): number =>
-  1 - (progressOf(ground.progress, job.id).share ?? 0) / 100;
+const shareLeft = (model: ScheduleModel, job: Job): number =>
+  1 - (progressOf(model.progress, job.id).share ?? 0) / 100;
 
 /** Person-minutes that must be done within one day: a piece of what is counted, or all that is left. */
-function chunkOf(ground: Ground, job: Job, left: Minutes): { chunk?: number } {
+function chunkOf(model: ScheduleModel, job: Job, left: Minutes): { chunk?: number } {
   switch (job.limits.inOneGo) {
     case undefined:
       return {};
@@ -230,24 +227,24 @@ function chunkOf(ground: Ground, job: Job, left: Minutes): { chunk?: number } {
       return { chunk: left };
     case 'each': {
       const piece = job.estimate / Math.max(1, amountOf(job.quantity));
-      const pace = ground.learned.paceOf(job) * ground.caution.effort;
+      const pace = model.learned.paceOf(job) * model.caution.effort;
       return { chunk: Math.min(left, piece * pace) };
     }
   }
 }
 
-function taskWork(ground: Ground, job: Job): TaskWork {
+function taskWork(model: ScheduleModel, job: Job): TaskWork {
   switch (job.work.kind) {
     case 'effort': {
-      const left = leftOf(ground, job);
+      const left = leftOf(model, job);
       const { hire } = job.limits;
-      const progress = progressOf(ground.progress, job.id);
-      const { spare } = toldLeft(job, progress, ground.learned.paceOf(job));
+      const progress = progressOf(model.progress, job.id);
+      const { spare } = toldLeft(job, progress, model.learned.paceOf(job));
       return {
         kind: 'effort',
         minutes: left,
         hands: job.work.hands,
-        ...chunkOf(ground, job, left),
+        ...chunkOf(model, job, left),
         ...(spare > 0 ? { spare } : {}),
         ...(hire ? { hireDays: hire.days } : {}),
       };
@@ -257,12 +254,12 @@ function taskWork(ground: Ground, job: Job): TaskWork {
         kind: 'span',
         workdays: Math.max(
           1,
-          Math.ceil(job.work.workdays * shareLeft(ground, job) * ground.caution.effort),
+          Math.ceil(job.work.workdays * shareLeft(model, job) * model.caution.effort),
         ),
         crew: job.work.trade,
       };
     case 'hold':
-      return { kind: 'hold', bookedFrom: bookedFrom(ground, job, job.work.bookAheadDays) };
+      return { kind: 'hold', bookedFrom: bookedFrom(model, job, job.work.bookAheadDays) };
   }
 }
 
@@ -270,22 +267,22 @@ function taskWork(ground: Ground, job: Job): TaskWork {
  * What goes before all else and is not traded for an earlier date: looking where trouble is suspected, then the school
  * of shell or inside, then the path through the house that was chosen.
  */
-function groupOf(ground: Ground, job: Job): number {
-  if (ground.urgent.has(job.id)) return 0;
-  return (1 + shellGroup(ground, job)) * GROUPS_OF_PATH + pathGroup(ground, job);
+function groupOf(model: ScheduleModel, job: Job): number {
+  if (model.urgent.has(job.id)) return 0;
+  return (1 + shellGroup(model, job)) * GROUPS_OF_PATH + pathGroup(model, job);
 }
 
 /** Dry-in first: the shell, with all it waits for, before the rest. Inside first: outside work that no gate to living needs last. */
-function shellGroup(ground: Ground, job: Job): number {
-  if (answerOf(ground.project, 'shell') === 'dry-in-first') return ground.dryIn.has(job.id) ? 0 : 1;
-  const waits = job.limits.outdoors && ground.membership.get(job.id) === 'done';
+function shellGroup(model: ScheduleModel, job: Job): number {
+  if (answerOf(model.project, 'shell') === 'dry-in-first') return model.dryIn.has(job.id) ? 0 : 1;
+  const waits = job.limits.outdoors && model.membership.get(job.id) === 'done';
   return waits ? 1 : 0;
 }
 
-function pathGroup(ground: Ground, job: Job): number {
-  const gate = gateRank(ground.membership.get(job.id) ?? 'done');
-  const room = job.placeId === null ? 0 : ground.project.placeOrder.indexOf(job.placeId) + 1;
-  switch (ground.project.path) {
+function pathGroup(model: ScheduleModel, job: Job): number {
+  const gate = gateRank(model.membership.get(job.id) ?? 'done');
+  const room = job.placeId === null ? 0 : model.project.placeOrder.indexOf(job.placeId) + 1;
+  switch (model.project.path) {
     case 'trades':
       return 0;
     case 'core':
@@ -296,19 +293,19 @@ function pathGroup(ground: Ground, job: Job): number {
 }
 
 /** Rooms that something finished keeps shut while it dries. */
-export const shutRoomsOf = (ground: Ground): ShutRoom[] =>
-  ground.jobs.flatMap((job) => {
-    const { doneOn } = progressOf(ground.progress, job.id);
+export const shutRoomsOf = (model: ScheduleModel): ShutRoom[] =>
+  model.jobs.flatMap((job) => {
+    const { doneOn } = progressOf(model.progress, job.id);
     if (doneOn === null || job.placeId === null || job.limits.shuts !== 'wait') return [];
-    const from = doneMoment(ground, job.id, doneOn);
-    const to = moment(from + settingMinutes(ground, job));
-    return to > ground.now ? [{ placeId: job.placeId, from, to }] : [];
+    const from = doneMoment(model, job.id, doneOn);
+    const to = moment(from + settingMinutes(model, job));
+    return to > model.now ? [{ placeId: job.placeId, from, to }] : [];
   });
 
 /** What else than another job keeps it back. */
-export function holdsOn(ground: Ground, job: Job): HeldBy[] {
-  const progress = progressOf(ground.progress, job.id);
-  const { now, caution } = ground;
+export function holdsOn(model: ScheduleModel, job: Job): HeldBy[] {
+  const progress = progressOf(model.progress, job.id);
+  const { now, caution } = model;
   const failed = progress.failed.at(-1);
   const visit: HeldBy[] =
     failed && job.work.kind === 'hold'
@@ -316,39 +313,39 @@ export function holdsOn(ground: Ground, job: Job): HeldBy[] {
           {
             kind: 'failed-visit',
             note: failed.note ?? '',
-            until: bookedFrom(ground, job, job.work.bookAheadDays),
+            until: bookedFrom(model, job, job.work.bookAheadDays),
           },
         ]
       : [];
-  const questions = ground.questions
+  const questions = model.questions
     .filter((question) => question.holdsUp.includes(job.id))
     .map((question): HeldBy => ({
       kind: 'question',
       question: question.question,
       until: momentAt(addDays(dateOf(now), ANSWER_DAYS), MORNING),
     }));
-  const wished = ground.project.notBefore[job.id];
+  const wished = model.project.notBefore[job.id];
   const wish: HeldBy[] =
     wished !== undefined && wished > dateOf(now) && progress.firstOn === null
       ? [{ kind: 'not-before', until: momentAt(wished, 0) }]
       : [];
-  const materials = materialHolds(job, progress, ground.orders, now, caution);
+  const materials = materialHolds(job, progress, model.orders, now, caution);
   return [...visit, ...materials, ...questions, ...wish];
 }
 
 /** Longest way from each job to the end, in rough elapsed minutes: what decides the date goes first. */
-function tails(ground: Ground, works: ReadonlyMap<JobId, TaskWork>): Map<JobId, number> {
-  const weekly = ground.project.people.reduce(
+function tails(model: ScheduleModel, works: ReadonlyMap<JobId, TaskWork>): Map<JobId, number> {
+  const weekly = model.project.people.reduce(
     (sum, person) => sum + person.week.reduce((week, day) => week + day, 0),
     0,
   );
   const tail = new Map<JobId, number>();
-  for (const id of ground.graph.sorted.toReversed()) {
+  for (const id of model.graph.sorted.toReversed()) {
     const work = works.get(id);
     const own = work ? roughSpan(work, weekly) : 0;
-    const wait = work ? waitMinutes(ground.byId.get(id), ground.caution) : 0;
-    const after = (ground.graph.outOf.get(id) ?? []).map(
-      (link) => (work ? lagOf(ground, link) : 0) + (tail.get(link.after) ?? 0),
+    const wait = work ? waitMinutes(model.byId.get(id), model.caution) : 0;
+    const after = (model.graph.outOf.get(id) ?? []).map(
+      (link) => (work ? lagOf(model, link) : 0) + (tail.get(link.after) ?? 0),
     );
     tail.set(id, own + Math.max(wait, ...after));
   }
@@ -356,53 +353,53 @@ function tails(ground: Ground, works: ReadonlyMap<JobId, TaskWork>): Map<JobId, 
 }
 
 /** A trade called today does not stand here tomorrow at eight. */
-function calledNow(ground: Ground, { id, work }: Job): Moment {
-  if (work.kind !== 'span' || progressOf(ground.progress, id).firstOn !== null) return ground.now;
-  const from = hireOf(ground.project, id)?.from;
-  if (from && from >= dateOf(ground.now)) return momentAt(from, MORNING);
-  const days = Math.ceil(tradeLeadDays(work.trade) * ground.caution.bookings);
-  return momentAt(addDays(dateOf(ground.now), days), MORNING);
+function calledNow(model: ScheduleModel, { id, work }: Job): Moment {
+  if (work.kind !== 'span' || progressOf(model.progress, id).firstOn !== null) return model.now;
+  const from = hireOf(model.project, id)?.from;
+  if (from && from >= dateOf(model.now)) return momentAt(from, MORNING);
+  const days = Math.ceil(tradeLeadDays(work.trade) * model.caution.bookings);
+  return momentAt(addDays(dateOf(model.now), days), MORNING);
 }
 
 /** The open jobs as tasks for the solver; finished ones become earliest dates of what follows them. */
-export function openTasks(ground: Ground): {
+export function openTasks(model: ScheduleModel): {
   tasks: Task[];
   links: OpenLink[];
   soon: OpenSoon[];
 } {
-  const open = ground.jobs.filter((job) => !isDone(ground, job.id));
-  const works = new Map(open.map((job) => [job.id, taskWork(ground, job)]));
-  const tail = tails(ground, works);
+  const open = model.jobs.filter((job) => !isDone(model, job.id));
+  const works = new Map(open.map((job) => [job.id, taskWork(model, job)]));
+  const tail = tails(model, works);
   const tasks = open.map((job): Task => {
-    const progress = progressOf(ground.progress, job.id);
-    const booking = job.work.kind === 'span' ? bookingOf(ground, job) : undefined;
-    const booked = booking ? momentAt(booking, MORNING) : calledNow(ground, job);
-    const holds = holdsOn(ground, job).map(({ until }) => until);
-    const cured = (ground.graph.into.get(job.id) ?? []).flatMap((link) => {
-      const doneOn = progressOf(ground.progress, link.before).doneOn;
-      return doneOn === null ? [] : doneMoment(ground, link.before, doneOn) + lagOf(ground, link);
+    const progress = progressOf(model.progress, job.id);
+    const booking = job.work.kind === 'span' ? bookingOf(model, job) : undefined;
+    const booked = booking ? momentAt(booking, MORNING) : calledNow(model, job);
+    const holds = holdsOn(model, job).map(({ until }) => until);
+    const cured = (model.graph.into.get(job.id) ?? []).flatMap((link) => {
+      const doneOn = progressOf(model.progress, link.before).doneOn;
+      return doneOn === null ? [] : doneMoment(model, link.before, doneOn) + lagOf(model, link);
     });
     return {
       id: job.id,
       work: works.get(job.id) ?? { kind: 'effort', minutes: 0, hands: 1 },
-      notBefore: moment(Math.max(ground.now, booked, ...holds, ...cured)),
-      group: groupOf(ground, job),
+      notBefore: moment(Math.max(model.now, booked, ...holds, ...cured)),
+      group: groupOf(model, job),
       rank: [
-        gateRank(ground.membership.get(job.id) ?? 'done'),
+        gateRank(model.membership.get(job.id) ?? 'done'),
         progress.firstOn === null ? 1 : 0,
         -(tail.get(job.id) ?? 0),
         job.stage,
       ],
       placeId: job.placeId,
-      ...whoMay(ground, job),
-      ...limitsOf(ground, job),
+      ...whoMay(model, job),
+      ...limitsOf(model, job),
     };
   });
   const openIds = new Set(open.map((job) => job.id));
-  const links = [...ground.graph.into.values()]
+  const links = [...model.graph.into.values()]
     .flat()
     .filter((link) => openIds.has(link.before) && openIds.has(link.after));
-  const finds = findTasks(ground, tasks);
+  const finds = findTasks(model, tasks);
   const known = new Set([...tasks, ...finds.tasks].map(({ id }) => id));
   return {
     tasks: [...tasks, ...finds.tasks],
@@ -410,12 +407,12 @@ export function openTasks(ground: Ground): {
       ...links.map((link) => ({
         before: link.before,
         after: link.after,
-        lag: lagOf(ground, link),
-        lead: leadOf(ground, link),
+        lag: lagOf(model, link),
+        lead: leadOf(model, link),
       })),
       ...finds.links.filter(({ after }) => known.has(after)),
     ],
-    soon: soonPairs(ground.jobs)
+    soon: soonPairs(model.jobs)
       .filter(({ before, after }) => openIds.has(before) && openIds.has(after))
       .map(({ before, after, withinDays }) => ({
         before,
@@ -426,7 +423,7 @@ export function openTasks(ground: Ground): {
 }
 
 /** Whose work it is: the one who was named, else everybody who does that kind of work. */
-function whoMay({ project }: Ground, job: Job): Pick<Task, 'may' | 'must'> {
+function whoMay({ project }: ScheduleModel, job: Job): Pick<Task, 'may' | 'must'> {
   const able = ableFor(project.people, job);
   return {
     ...(able.length < project.people.length ? { may: able.map(({ id }) => id) } : {}),
@@ -434,11 +431,14 @@ function whoMay({ project }: Ground, job: Job): Pick<Task, 'may' | 'must'> {
   };
 }
 
-function limitsOf(ground: Ground, job: Job): Pick<Task, 'alone' | 'shutAfter' | 'outdoors'> {
+function limitsOf(
+  model: ScheduleModel,
+  job: Job,
+): Pick<Task, 'exclusiveRoom' | 'roomClosedAfter' | 'outdoors'> {
   const { shuts, outdoors } = job.limits;
   return {
-    ...(shuts ? { alone: true } : {}),
-    ...(shuts === 'wait' ? { shutAfter: waitMinutes(job, ground.caution) } : {}),
+    ...(shuts ? { exclusiveRoom: true } : {}),
+    ...(shuts === 'wait' ? { roomClosedAfter: waitMinutes(job, model.caution) } : {}),
     ...(outdoors ? { outdoors } : {}),
   };
 }
@@ -450,17 +450,20 @@ export type OpenSoon = { before: string; after: string; most: number };
 export type OpenLink = { before: string; after: string; lag: number; lead?: number };
 
 /** Time set aside behind an investigation for what it may find: a task of its own that no list shows. */
-function findTasks(ground: Ground, tasks: readonly Task[]): { tasks: Task[]; links: OpenLink[] } {
+function findTasks(
+  model: ScheduleModel,
+  tasks: readonly Task[],
+): { tasks: Task[]; links: OpenLink[] } {
   const byId = new Map(tasks.map((task) => [task.id, task]));
-  const weights = [...ground.allowances].filter(
-    ([id, allowed]) => ground.byId.has(id) && allowed > 0,
+  const weights = [...model.allowances].filter(
+    ([id, allowed]) => model.byId.has(id) && allowed > 0,
   );
   return {
     tasks: weights.map(([id, allowed]) => ({
       id: findTaskId(id),
       work: { kind: 'effort', minutes: allowed, hands: 1 },
       // Nobody spends today's hours on what was not found yet.
-      notBefore: momentAt(addDays(dateOf(ground.now), 1), 0),
+      notBefore: momentAt(addDays(dateOf(model.now), 1), 0),
       group: byId.get(id)?.group ?? 0,
       rank: byId.get(id)?.rank ?? [0],
     })),
@@ -470,11 +473,11 @@ function findTasks(ground: Ground, tasks: readonly Task[]): { tasks: Task[]; lin
             {
               before: id as string,
               after: findTaskId(id),
-              lag: waitMinutes(ground.byId.get(id), ground.caution),
+              lag: waitMinutes(model.byId.get(id), model.caution),
             },
           ]
         : []),
-      ...(ground.graph.outOf.get(id) ?? []).map(({ after }) => ({
+      ...(model.graph.outOf.get(id) ?? []).map(({ after }) => ({
         before: findTaskId(id),
         after,
         lag: 0,
