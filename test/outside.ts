@@ -175,6 +175,7 @@ function fakePlanner(): Outside['planner'] {
   const none = () => Promise.resolve(undefined);
   return {
     forecast: none,
+    improve: none,
     compare: none,
     whatIf: none,
     history: none,
@@ -221,6 +222,7 @@ export function testOutside(
       askToLast: () => Promise.resolve(false),
     },
     planner: fakePlanner(),
+    untilIdle: () => new Promise(() => undefined),
     supplier: {
       offers: (enquiry) => Promise.resolve(offersFor(enquiry)),
       delivery: (orderId, promisedOn) => Promise.resolve(deliveryOf(orderId, promisedOn)),

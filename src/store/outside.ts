@@ -46,6 +46,8 @@ export type Outside = {
   /** Lets the page breathe between two stretches of a long work. */
   pause(): Promise<void>;
   planner: Planner;
+  /** Waits until nobody has touched the page for a while. */
+  untilIdle: (signal: AbortSignal) => Promise<void>;
   zipper: Zipper;
   ownFiles: OwnFiles;
   room: Room;

@@ -13,6 +13,8 @@ export type PlanningState = {
   /** The plan people go by: the last one improved, of this visit or the one before. */
   standing: Standing | null;
   working: boolean;
+  /** Nobody waits, and a better plan than the one on screen is looked for. */
+  improving: boolean;
   error: PlanningError | null;
 };
 
@@ -21,6 +23,7 @@ const initialState: PlanningState = {
   forRevision: -1,
   standing: null,
   working: false,
+  improving: false,
   error: null,
 };
 
@@ -40,6 +43,12 @@ export const planning = createSlice({
       state.standing = standingOf(payload.forecast.plan);
       state.working = false;
       state.error = null;
+    },
+    improvingBegan: (state) => {
+      state.improving = true;
+    },
+    improvingEnded: (state) => {
+      state.improving = false;
     },
     planningFailed: (state, { payload }: PayloadAction<PlanningError>) => {
       state.working = false;
@@ -69,4 +78,11 @@ export function askedOf({
   return project ? { house: planningInputOf(project), now, standing } : undefined;
 }
 
-export const { firstPlanned, planned, planningFailed, planForgotten } = planning.actions;
+export const {
+  improvingBegan,
+  improvingEnded,
+  firstPlanned,
+  planned,
+  planningFailed,
+  planForgotten,
+} = planning.actions;

@@ -5,6 +5,8 @@ import { createQueue, type InTurn } from './queue';
 import {
   askedOf,
   firstPlanned,
+  improvingBegan,
+  improvingEnded,
   planForgotten,
   planned,
   planning,
@@ -12,7 +14,9 @@ import {
 } from './planning';
 import type { JournalDoor } from '../storage/journal';
 import { readStanding, writeStanding } from '../storage/standing';
-import { clockRead, houseChanged, houseOpened, noHouseOpen, session } from './session';
+import { soonerIn } from '../core/planning/report';
+import { clockRead, houseChanged, houseOpened, noHouseOpen, session, toldOf } from './session';
+import { betterWords } from './words';
 
 const rootReducer = combineSlices(session, planning, device);
 export type RootState = ReturnType<typeof rootReducer>;
@@ -46,6 +50,25 @@ export function createStore(outside: Outside) {
       const { standing } = getState().planning;
       if (journal === undefined || !standing) return;
       outside.later(() => writeStanding(outside.database, journal, standing));
+    },
+  });
+  listener.startListening({
+    matcher: isAnyOf(planned, houseChanged, houseOpened, clockRead, noHouseOpen),
+    effect: async (action, { getState, dispatch, cancelActiveListeners, signal }) => {
+      cancelActiveListeners();
+      if (!planned.match(action)) return;
+      const { revision } = getState().session;
+      const { forecast: before, forRevision } = getState().planning;
+      const asked = askedOf(getState());
+      if (!asked?.standing || !before || forRevision !== revision) return;
+      await outside.untilIdle(signal);
+      if (signal.aborted) return;
+      dispatch(improvingBegan());
+      const better = await outside.planner.improve({ ...asked, standing: asked.standing }, signal);
+      dispatch(improvingEnded());
+      if (signal.aborted || !better?.ok || !better.value) return;
+      dispatch(planned({ forecast: better.value, revision }));
+      dispatch(toldOf(betterWords(soonerIn(better.value.plan, before.plan))));
     },
   });
   listener.startListening({

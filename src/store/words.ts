@@ -1,8 +1,22 @@
 import type { KeepingFault } from '../core/journal';
+import type { GateId } from '../core/trade/steps';
+import { countWords } from '../core/units';
 import type { Lost } from './session';
 
 export const NOT_KEPT =
   'Not kept: the device has no room left or refuses to write. Nothing changed. Export the house under Share, make room, and try again.';
+
+const GATES: Record<GateId, string> = {
+  sleep: 'the first night',
+  live: 'living there',
+  done: 'the end',
+};
+
+/** What a better order of the same jobs brings nearer. */
+export const betterWords = (sooner: readonly { gate: GateId; days: number }[]): string =>
+  `A better order of the same jobs was found: ${sooner
+    .map(({ gate, days }) => `${GATES[gate]} ${countWords(days, 'day')} sooner`)
+    .join(', ')}. The plan follows it now.`;
 
 /** Why this tab may not write any more, and what to do. What was typed stays where it is. */
 export function lostWords(lost: Lost): string {

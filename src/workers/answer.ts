@@ -1,5 +1,5 @@
 import { planCuts } from '../core/cuts';
-import { forecastInSteps } from '../core/planning/simulation';
+import { betterInSteps, forecastInSteps } from '../core/planning/simulation';
 import { effectiveEvents, parseEvent } from '../core/journal';
 import { readHouseFile, readProjectFile } from '../core/files';
 import type { PlanningInput } from '../core/house';
@@ -47,6 +47,14 @@ export function* answerInSteps({ request, house, file = '' }: Question): Steps {
             : failed(forecast.error);
         }
       }
+    }
+    case 'improve': {
+      if (!house) return noHouse;
+      const better = yield* betterInSteps(house, request.now, request.standing);
+      if (!better.ok) return failed(better.error);
+      return better.value
+        ? { id, kind: 'forecast', forecast: better.value }
+        : { id, kind: 'no-better' };
     }
     case 'compare': {
       if (!house) return noHouse;

@@ -32,6 +32,8 @@ export type Planner = {
     signal: AbortSignal,
     onFirst: (forecast: Forecast) => void,
   ): Answer<Forecast>;
+  /** A forecast by a better plan than the one that stands; null where there is none. */
+  improve(asked: Asked & { standing: Standing }, signal: AbortSignal): Answer<Forecast | null>;
   compare(asked: Asked, options: readonly Option[], signal: AbortSignal): Answer<Weighed[]>;
   whatIf(asked: Asked, tries: readonly EventBodyOf[], signal: AbortSignal): Answer<WhatIf>;
   cuts(problem: CutProblem, signal: AbortSignal): Answer<CutPlan>;
@@ -153,6 +155,12 @@ export function workerPlanner(): Planner {
       const request = { kind: 'forecast' as const, ...asked };
       const reply = await planning({ asked: request, house }, signal, { first });
       if (!reply?.ok) return reply;
+      return reply.value.kind === 'forecast' ? ok(reply.value.forecast) : wrongKind();
+    },
+    improve: async ({ house, ...asked }, signal) => {
+      const reply = await planning({ asked: { kind: 'improve', ...asked }, house }, signal);
+      if (!reply?.ok) return reply;
+      if (reply.value.kind === 'no-better') return ok(null);
       return reply.value.kind === 'forecast' ? ok(reply.value.forecast) : wrongKind();
     },
     compare: async ({ house, ...asked }, options, signal) => {

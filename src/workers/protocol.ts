@@ -13,7 +13,7 @@ import { droppedSchema, scopeDaySchema } from '../core/survey/past-schema';
 import { whatIfSchema } from '../core/planning/scenarios/whatif/schema';
 import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../core/units';
 
-export const PROTOCOL_VERSION = 7;
+export const PROTOCOL_VERSION = 8;
 
 const optionSchema = z.object({
   id: z.string(),
@@ -54,6 +54,8 @@ export const requestSchema = z.discriminatedUnion('kind', [
     kind: z.literal('whatif'),
     tries: z.array(eventBodySchema),
   }),
+  /** Whether there is a better plan than the one that stands; asked while nobody waits. */
+  z.object({ ...common, ...ground, standing: standingSchema, kind: z.literal('improve') }),
   /** Stops the request of this id; it is answered with `cancelled`. */
   z.object({ ...common, kind: z.literal('cancel') }),
   z.object({ ...common, kind: z.literal('cuts'), problem: cutProblemSchema }),
@@ -107,6 +109,7 @@ export const replySchema = z.discriminatedUnion('kind', [
   z.object({ id: z.int(), kind: z.literal('jobs'), jobs: z.array(plannedJobSchema) }),
   /** The first feasible plan, while the search goes on. */
   z.object({ id: z.int(), kind: z.literal('progress'), forecast: forecastSchema }),
+  z.object({ id: z.int(), kind: z.literal('no-better') }),
   z.object({ id: z.int(), kind: z.literal('cancelled') }),
   z.object({ id: z.int(), kind: z.literal('whatif'), whatIf: whatIfSchema }),
   z.object({ id: z.int(), kind: z.literal('compare'), weighed: z.array(weighedSchema) }),

@@ -22,15 +22,21 @@ export type PlanOptions = {
   standing?: Standing | null;
   /** Looks for a better one than what stands, though nothing may ask for it: both sides of a comparison do. */
   isWeighed?: boolean;
+  /** Nobody waits for the answer. */
+  isIdle?: boolean;
 };
 
+/** How long is looked for a better order: jobs placed in all, and the schedules that makes at least and at most. */
+type Patience = { jobs: number; fewest: number; most: number };
+
 /** Together with the time of one schedule this keeps a house of hundreds of jobs within a second or two. */
-const JOBS_TRIED = 8_000;
-const SCHEDULES = { fewest: 20, most: 60 };
+const WHILE_SOMEBODY_WAITS: Patience = { jobs: 8_000, fewest: 20, most: 60 };
+/** Beyond this a search three times as long brought houses of 100 to 320 jobs no day nearer (docs/benchmarks.md). */
+const WHILE_NOBODY_ASKS: Patience = { jobs: 100_000, fewest: 200, most: 1_000 };
 
 /** More tries for a small house, fewer for a large one. */
-export const schedulesFor = (tasks: number): number =>
-  Math.round(Math.min(SCHEDULES.most, Math.max(SCHEDULES.fewest, JOBS_TRIED / Math.max(1, tasks))));
+const schedulesFor = (tasks: number, { jobs, fewest, most }: Patience): number =>
+  Math.round(Math.min(most, Math.max(fewest, jobs / Math.max(1, tasks))));
 
 type Start = { model: ScheduleModel; open: OpenHouse; first: Candidate };
 
@@ -109,6 +115,7 @@ export function* planInSteps(
     seed = 1,
     standing = null,
     isWeighed = false,
+    isIdle = false,
   }: PlanOptions = {},
 ): Generator<Plan | null, Result<Plan, PlanError>, void> {
   const model = buildScheduleModel(project, now, caution, standing);
@@ -124,7 +131,8 @@ export function* planInSteps(
   yield first.value;
   if (from?.isSettled) return first;
   const { scheduler, aims, tasks } = start.open;
-  const most = schedules ?? schedulesFor(tasks.length);
+  const patience = isIdle ? WHILE_NOBODY_ASKS : WHILE_SOMEBODY_WAITS;
+  const most = schedules ?? schedulesFor(tasks.length, patience);
   let best = start.first;
   if (tasks.length > 1) {
     const search = improveOrder(scheduler, aims, start.first, seed);

@@ -1,5 +1,6 @@
 import { Suspense, lazy, startTransition, useEffect, useState, type ComponentType } from 'react';
 import { View } from 'react-native';
+import { selectPlanning, useAppSelector } from '@/store';
 import { Note } from '@/ui';
 
 type Screens = typeof import('./screens');
@@ -14,16 +15,18 @@ const fetchLateScreens = async (): Promise<Screens> => (fetched ??= await import
 export const loadReader = async (): Promise<Screens['lineReader']> =>
   (await fetchLateScreens()).lineReader;
 
-/** The first screen and its plan come first. */
+/** The first screen and its plan come first; this long after the plan stands the rest follows. */
 const FETCH_AFTER_MS = 5_000;
 
 /** Fetches every screen behind the first while nobody waits, so that none has to be waited for. */
 export function useLateScreensAhead(): void {
+  const { working } = useAppSelector(selectPlanning);
   useEffect(() => {
+    if (working) return;
     // What cannot be fetched now is fetched when somebody goes there.
     const timer = setTimeout(() => void fetchLateScreens().catch(() => undefined), FETCH_AFTER_MS);
     return () => clearTimeout(timer);
-  }, []);
+  }, [working]);
 }
 
 /**

@@ -24,10 +24,10 @@ export function Frame({
 }) {
   const wide = useWide();
   // A plan stands on screen while a better one is looked for.
-  const { working } = useAppSelector(selectPlanning);
+  const { working, improving } = useAppSelector(selectPlanning);
   const page = (
     <View className="min-w-0 flex-1">
-      <View role="main" aria-busy={working} className="min-h-0 flex-1">
+      <View role="main" aria-busy={working || improving} className="min-h-0 flex-1">
         {children}
       </View>
       <Notices />

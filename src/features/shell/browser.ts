@@ -50,6 +50,24 @@ function later(work: () => Promise<void>): void {
   else setTimeout(begin, 500);
 }
 
+/** So long nothing is touched before a better plan is looked for. */
+const IDLE_MS = 20_000;
+
+/** Hears when the page is touched, and waits until it was let be for a while. */
+function idleWatch(): Outside['untilIdle'] {
+  let touched = performance.now();
+  for (const touch of ['pointerdown', 'keydown']) {
+    window.addEventListener(touch, () => (touched = performance.now()), { passive: true });
+  }
+  return async (signal) => {
+    for (;;) {
+      const left = touched + IDLE_MS - performance.now();
+      if (left <= 0 || signal.aborted) return;
+      await new Promise((resolve) => setTimeout(resolve, left));
+    }
+  };
+}
+
 /** Lets go of the main thread once it was held for a while; most pauses cost nothing. */
 const HELD_MS = 12;
 function pauses(): () => Promise<void> {
@@ -88,6 +106,7 @@ function createBrowserStore(): Store {
     later,
     pause: pauses(),
     planner,
+    untilIdle: idleWatch(),
     zipper: workerZipper(),
     ownFiles: browserOwnFiles(),
     room: browserRoom(),

@@ -1,3 +1,4 @@
+import { daysBetween } from '../../units';
 import type { GateSummary, Plan, PlannedJob } from './plan';
 
 type GateId = GateSummary['gate'];
@@ -16,6 +17,15 @@ export const isAfterwards = ({ stepId }: { stepId: string | null }): boolean =>
 
 export const jobsOfGate = (plan: Plan, gate: GateId): PlannedJob[] =>
   plan.jobs.filter((job) => GATES_COUNTED[gate].includes(job.gate) && !isAfterwards(job));
+
+/** Gates that one plan reaches on an earlier day than another, by how many days. */
+export function soonerIn(plan: Plan, than: Plan): { gate: GateId; days: number }[] {
+  return (['sleep', 'live', 'done'] as const).flatMap((gate) => {
+    const [date, before] = [plan.gates[gate].date, than.gates[gate].date];
+    const days = date && before ? daysBetween(date, before) : 0;
+    return days > 0 ? [{ gate, days }] : [];
+  });
+}
 
 /** Jobs and own checks between today and living there: each counted once, though one gate holds another. */
 export const leftToKeys = (plan: Plan): number =>

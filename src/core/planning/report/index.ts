@@ -1,6 +1,6 @@
 export { openCents, type CostLine, type Cover } from './costs';
 export { forecastSchema, type Doubt, type Forecast } from './forecast';
-export { GATES_COUNTED, addedBy, isAfterwards, jobsOfGate, leftToKeys } from './gates';
+export { GATES_COUNTED, addedBy, isAfterwards, jobsOfGate, leftToKeys, soonerIn } from './gates';
 export {
   gateIdSchema,
   gateSummarySchema,

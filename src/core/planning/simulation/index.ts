@@ -2,6 +2,7 @@ export { daysLater } from './difference';
 export {
   SCREEN_RUNS,
   beside,
+  betterInSteps,
   foresee,
   forecastHouse,
   forecastInSteps,
