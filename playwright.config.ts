@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumPath } from './tools/chromium-path.mjs';
 
 const PORT = 4187;
 
@@ -20,7 +21,7 @@ export default defineConfig({
     // What is kept for offline use has its own tests; elsewhere it would only be fetched again and again.
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: process.env.CHROME ?? '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -1,17 +1,11 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
+import { installChromium } from './chromium.mjs';
 import { ROOT, bin, install, mustRun, run } from './lib.mjs';
 
 /** Everything `npm test` checks, cheapest first. Installs what is missing, Chromium included. */
-const CHROMIUM = '/usr/bin/chromium';
 const REPORTS = { jest: '.cache/jest.json', playwright: '.cache/playwright.json' };
-
-function installChromium() {
-  if (existsSync(CHROMIUM)) return;
-  mustRun('apt-get', ['update', '-qq']);
-  mustRun('apt-get', ['install', '-y', '-qq', 'chromium']);
-}
 
 const heading = (title) => process.stdout.write(`\n== ${title}\n`);
 
