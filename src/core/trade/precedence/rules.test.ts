@@ -13,6 +13,7 @@ import {
   type Step,
 } from '../steps';
 import { anyHouse } from '../../testing/houses';
+import notSetAside from './not-set-aside.json';
 import { RULES, buildGraph, findLoop, linkJobs, withoutImplied, type Rule, type Selector } from '.';
 
 const selected = (selector: Selector): Step[] =>
@@ -43,6 +44,18 @@ const linksBetweenSteps = (answers: Answers) =>
         })),
     ),
   ) as never[];
+
+describe('what an owner may not set aside', () => {
+  it('is this list: who weakens a rule, drops it or adds one has to say so here', () => {
+    const idsOf = (strength: string) =>
+      RULES.filter((rule) => rule.strength === strength)
+        .map(({ id }) => id)
+        .toSorted();
+    expect(
+      Object.fromEntries(Object.keys(notSetAside).map((strength) => [strength, idsOf(strength)])),
+    ).toEqual(notSetAside);
+  });
+});
 
 describe('the step library', () => {
   it('holds at least sixty steps and touches all twenty-one stages', () => {
