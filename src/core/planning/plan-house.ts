@@ -31,7 +31,7 @@ type Patience = { jobs: number; fewest: number; most: number };
 
 /** Together with the time of one schedule this keeps a house of hundreds of jobs within a second or two. */
 const WHILE_SOMEBODY_WAITS: Patience = { jobs: 8_000, fewest: 20, most: 60 };
-/** Beyond this a search three times as long brought houses of 100 to 320 jobs no day nearer (docs/benchmarks.md). */
+/** By this a house of 320 jobs came within a day of what three times as long a search found, one of 216 to the same. */
 const WHILE_NOBODY_ASKS: Patience = { jobs: 100_000, fewest: 200, most: 1_000 };
 
 /** More tries for a small house, fewer for a large one. */
