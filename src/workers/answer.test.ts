@@ -85,6 +85,22 @@ describe('the planner worker', () => {
     expect(parts.map((part) => join(part)).filter(Boolean)).toEqual([reply]);
   });
 
+  it('says that it is at work where the answer takes long', () => {
+    const heard: WorkerReply[] = [];
+    const waiting: (() => void)[] = [];
+    let time = 0;
+    const hear = listen(
+      (reply) => heard.push(reply),
+      (next) => waiting.push(next),
+      () => (time += 1_000),
+    );
+    hear(message({ kind: 'forecast' }));
+    for (let next = waiting.shift(); next; next = waiting.shift()) next();
+    const words = heard.map(({ kind }) => kind);
+    expect(words.filter((kind) => kind === 'working').length).toBeGreaterThan(3);
+    expect(words.at(-1)).toBe('forecast');
+  });
+
   it('shows the first plan before the improved one, of the same jobs', () => {
     const [first, ...others] = replies({ kind: 'forecast' });
     expect(first).toMatchObject({ id: 7, kind: 'progress' });

@@ -109,6 +109,8 @@ function* fileInSteps(id: number, from: string | Uint8Array): Steps {
 const STOOD_BEFORE = 12;
 /** How long to work before listening again. */
 const SLICE_MS = 12;
+/** How long to work without a word: whoever asked takes a longer silence for a breakdown. */
+const WORD_MS = 5_000;
 
 /**
  * A worker's ear: answers requests in slices, so that a newer word, `cancel` above all, is heard between them. What
@@ -146,8 +148,18 @@ export function listen(
     const standing = stood.get(hashOf(JSON.stringify(house))) ?? request.standing;
     return { ...request, standing };
   };
-  const run = (id: number, steps: Steps, house: PlanningInput | null = null): void => {
+  const run = (
+    id: number,
+    steps: Steps,
+    house: PlanningInput | null = null,
+    said = clock(),
+  ): void => {
     const begin = clock();
+    let lastWord = said;
+    if (begin - lastWord > WORD_MS) {
+      post({ id, kind: 'working' });
+      lastWord = begin;
+    }
     while (!cancelled.has(id)) {
       const { value, done } = steps.next();
       if (value) {
@@ -155,7 +167,7 @@ export function listen(
         inParts(value).forEach(post);
       }
       if (done) return void running.delete(id);
-      if (clock() - begin > SLICE_MS) return later(() => run(id, steps, house));
+      if (clock() - begin > SLICE_MS) return later(() => run(id, steps, house, lastWord));
     }
     cancelled.delete(id);
     running.delete(id);

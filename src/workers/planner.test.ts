@@ -1,3 +1,6 @@
+import { planningInputOf } from '../core/planning/input';
+import { houseOf } from '../core/testing/houses';
+import { moment } from '../core/units';
 import { workerPlanner } from './planner';
 import type { WorkerReply, WorkerRequest } from './protocol';
 
@@ -29,6 +32,7 @@ class StillWorker {
 }
 
 const PROBLEM = { kerf: 0, unit: 'mm', stock: [], pieces: [] } as never;
+const NONE = { basis: '', keptShares: {}, jobs: [] } as never;
 const worker = (at: number): StillWorker => {
   const made = StillWorker.made[at];
   if (!made) throw new Error(`no worker ${at}`);
@@ -63,6 +67,31 @@ describe('a planner that hears nothing', () => {
     await jest.advanceTimersByTimeAsync(60_000);
     expect(await answer).toMatchObject({ ok: false, error: { detail: 'no answer in time' } });
     expect(StillWorker.made).toHaveLength(2);
+  });
+
+  it('waits on as long as the worker says that it is at work', async () => {
+    const answer = workerPlanner().cuts(PROBLEM, never());
+    for (let word = 0; word < 4; word += 1) {
+      await jest.advanceTimersByTimeAsync(20_000);
+      worker(0).say({ id: idOf(0), kind: 'working' });
+    }
+    worker(0).say({ id: idOf(0), kind: 'failed', error: { code: 'broke-down', detail: 'heard' } });
+    expect(await answer).toMatchObject({ ok: false, error: { detail: 'heard' } });
+    expect(StillWorker.made).toHaveLength(1);
+  });
+
+  it('looks for a better plan only while nobody waits for an answer', async () => {
+    const planner = workerPlanner();
+    const asked = { house: planningInputOf(houseOf()), now: moment(0), standing: NONE };
+    const looked = planner.improve(asked, never());
+    const tried = planner.whatIf(asked, [], never());
+    expect(await looked).toBeUndefined();
+    expect(worker(0).sent.map(({ kind }) => kind)).toEqual(['improve', 'cancel']);
+    expect(await planner.improve(asked, never())).toBeUndefined();
+    worker(1).say({ id: idOf(1), kind: 'failed', error: { code: 'broke-down', detail: 'heard' } });
+    await tried;
+    void planner.improve(asked, never());
+    expect(worker(0).sent.map(({ kind }) => kind)).toEqual(['improve', 'cancel', 'improve']);
   });
 
   it('waits on while parts of the answer come in, and asks no more once a newer edit has come', async () => {

@@ -104,6 +104,7 @@ function workerLine() {
         if (!part.success || part.data.id !== id) return;
         clearTimeout(timer);
         timer = timeOut();
+        if (part.data.kind === 'working') return;
         // Frozen part by part, the store need not freeze a whole house at once.
         const reply = joined(freeze(part.data, true));
         if (!reply) return;
@@ -150,28 +151,40 @@ const wrongKind = () => fail({ code: 'broke-down' as const, detail: 'the wrong k
 /** The planner in web workers: a question from a screen never waits behind the forecast, nor aborts it. */
 export function workerPlanner(): Planner {
   const [planning, comparing, cutting] = [workerLine(), workerLine(), workerLine()];
+  let waitedFor = 0;
+  let looking = new AbortController();
+  /** Somebody waits for this answer: what is looked for while nobody asks makes way. */
+  const first = async <T>(answer: () => Promise<T>): Promise<T> => {
+    waitedFor += 1;
+    looking.abort();
+    return answer().finally(() => (waitedFor -= 1));
+  };
   return {
-    forecast: async ({ house, ...asked }, signal, first) => {
+    forecast: async ({ house, ...asked }, signal, onFirst) => {
       const request = { kind: 'forecast' as const, ...asked };
-      const reply = await planning({ asked: request, house }, signal, { first });
+      const reply = await planning({ asked: request, house }, signal, { first: onFirst });
       if (!reply?.ok) return reply;
       return reply.value.kind === 'forecast' ? ok(reply.value.forecast) : wrongKind();
     },
     improve: async ({ house, ...asked }, signal) => {
-      const reply = await planning({ asked: { kind: 'improve', ...asked }, house }, signal);
+      if (waitedFor > 0) return undefined;
+      const own = new AbortController();
+      looking = own;
+      signal.addEventListener('abort', () => own.abort());
+      const reply = await planning({ asked: { kind: 'improve', ...asked }, house }, own.signal);
       if (!reply?.ok) return reply;
       if (reply.value.kind === 'no-better') return ok(null);
       return reply.value.kind === 'forecast' ? ok(reply.value.forecast) : wrongKind();
     },
     compare: async ({ house, ...asked }, options, signal) => {
       const request = { kind: 'compare' as const, ...asked, options: [...options] as never };
-      const reply = await comparing({ asked: request, house }, signal);
+      const reply = await first(() => comparing({ asked: request, house }, signal));
       if (!reply?.ok) return reply;
       return reply.value.kind === 'compare' ? ok(reply.value.weighed) : wrongKind();
     },
     whatIf: async ({ house, ...asked }, tries, signal) => {
       const request = { kind: 'whatif' as const, ...asked, tries: [...tries] };
-      const reply = await comparing({ asked: request, house }, signal);
+      const reply = await first(() => comparing({ asked: request, house }, signal));
       if (!reply?.ok) return reply;
       return reply.value.kind === 'whatif' ? ok(reply.value.whatIf) : wrongKind();
     },

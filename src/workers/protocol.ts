@@ -110,6 +110,8 @@ export const replySchema = z.discriminatedUnion('kind', [
   /** The first feasible plan, while the search goes on. */
   z.object({ id: z.int(), kind: z.literal('progress'), forecast: forecastSchema }),
   z.object({ id: z.int(), kind: z.literal('no-better') }),
+  /** The answer takes its time; nothing has broken down. */
+  z.object({ id: z.int(), kind: z.literal('working') }),
   z.object({ id: z.int(), kind: z.literal('cancelled') }),
   z.object({ id: z.int(), kind: z.literal('whatif'), whatIf: whatIfSchema }),
   z.object({ id: z.int(), kind: z.literal('compare'), weighed: z.array(weighedSchema) }),
