@@ -2,6 +2,7 @@ import { forecastHouse } from '../src/core/forecast';
 import { standingOf, type Forecast } from '../src/core/planning/report';
 import { addDays } from '../src/core/units';
 import { createStore } from '../src/store';
+import { betterWords } from '../src/store/words';
 import { keepEvenings, start } from './life';
 import { TestDatabase, testOutside } from './outside';
 
@@ -35,6 +36,12 @@ const sooner = (forecast: Forecast): Forecast => {
 };
 
 describe('while nobody asks', () => {
+  it('a better plan that moves no gate was found for a date from outside, and says so', () => {
+    expect(betterWords([])).toBe(
+      'A better order of the same jobs was found: a date set from outside is missed by less. The plan follows it now.',
+    );
+  });
+
   it('a better plan takes the place of the standing one, and says what it brings', async () => {
     let left = 1;
     const { store, asked, letBe } = idlingHouse((stands) => (left-- > 0 ? sooner(stands) : null));

@@ -12,11 +12,12 @@ const GATES: Record<GateId, string> = {
   done: 'the end',
 };
 
-/** What a better order of the same jobs brings nearer. */
-export const betterWords = (sooner: readonly { gate: GateId; days: number }[]): string =>
-  `A better order of the same jobs was found: ${sooner
-    .map(({ gate, days }) => `${GATES[gate]} ${countWords(days, 'day')} sooner`)
-    .join(', ')}. The plan follows it now.`;
+/** What a better order of the same jobs brings nearer: gates, or only what somebody outside the house waits for. */
+export function betterWords(sooner: readonly { gate: GateId; days: number }[]): string {
+  const gates = sooner.map(({ gate, days }) => `${GATES[gate]} ${countWords(days, 'day')} sooner`);
+  const brings = gates.join(', ') || 'a date set from outside is missed by less';
+  return `A better order of the same jobs was found: ${brings}. The plan follows it now.`;
+}
 
 /** Why this tab may not write any more, and what to do. What was typed stays where it is. */
 export function lostWords(lost: Lost): string {

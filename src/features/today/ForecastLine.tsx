@@ -22,7 +22,7 @@ export function ForecastLine({ forecast, left }: { forecast: Forecast; left: num
   return (
     <View>
       <Tape ticks={tape.ticks} marks={tape.marks} spoken={tape.spoken} />
-      <BlockLink href="/keys" className="min-h-target justify-center">
+      <BlockLink href="/keys">
         <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
           <Strong>{`Living here: likely ${formatDate(likely, today)}`}</Strong>
           <Strong className="text-spruce">{`${left} to Keys`}</Strong>
