@@ -9,6 +9,7 @@ import { ageRows } from './age';
 import { blockingRows } from './blocking';
 import { cuttingRows } from './cutting';
 import { ownersRows } from './owners';
+import { perturbationRows } from './perturbations';
 import { schedulingRows } from './scheduling';
 
 const RUNS = 5;
@@ -41,7 +42,7 @@ if (demo.ok) {
   rows.push(...eveningRows(project));
 }
 
-rows.push(...cuttingRows(), ...schedulingRows(), ...ownersRows());
+rows.push(...cuttingRows(), ...schedulingRows(), ...ownersRows(), ...perturbationRows());
 
 const SCRIPTS = 'dist/_expo/static/js/web';
 if (existsSync(SCRIPTS)) {

@@ -60,10 +60,14 @@ export const minutesOn = (person: Person, date: PlainDate): Minutes =>
   person.week[weekdayOf(date)] ??
   (0 as Minutes);
 
-/** When work starts: after supper on a weekday, at eight at the weekend and on any long day. Starting guesses. */
+/**
+ * When work starts: after supper on a weekday, at eight at the weekend and on any long day. What four hours after
+ * supper do not hold begins before it, so that who gives more still meets whoever comes in the evening. Starting guesses.
+ */
 const EVENING_START = 18 * 60 + 30;
+const EVENING_END = 22 * 60 + 30;
 const LONG_DAY_START = 8 * 60;
-const EVENING_LIMIT = 240;
+const LONGEST_EVENING = 360;
 
 /** The stretch of the day in which a person works, in minutes of the day; undefined on a day off. */
 export function workWindow(
@@ -72,7 +76,7 @@ export function workWindow(
 ): { from: number; to: number } | undefined {
   const length = minutesOn(person, date);
   if (length === 0) return undefined;
-  const byDay = isWeekend(date) || length > EVENING_LIMIT;
-  const from = byDay ? LONG_DAY_START : EVENING_START;
+  const byDay = isWeekend(date) || length > LONGEST_EVENING;
+  const from = byDay ? LONG_DAY_START : Math.min(EVENING_START, EVENING_END - length);
   return { from, to: from + length };
 }

@@ -1,9 +1,10 @@
 import type { HouseToPlan } from '../house';
 import { closureBefore } from '../trade/precedence';
-import type { Plan, PlanError, Standing } from './report';
+import { unlogged } from './input';
+import { standingOf, type Plan, type PlanError, type Standing } from './report';
 import type { Result } from '../result';
-import { toTheEnd } from '../in-steps';
-import type { Moment } from '../units';
+import { quietly, toTheEnd, type InSteps } from '../in-steps';
+import { momentAt, type Moment } from '../units';
 import { AS_ESTIMATED, type Caution } from './model/caution';
 import { openHouse, type OpenHouse } from './model/open';
 import { planFrom } from './report/plan-from';
@@ -60,7 +61,7 @@ function pressed(start: Start, plan: Plan): Start {
   return isBetter(other.first.score, start.first.score) ? other : start;
 }
 
-const firstPlan = ({ model, open, first }: Start) => planFrom(model, open, first.schedule);
+const firstPlan = ({ model, open, first }: Start) => planFrom(model, open, first);
 
 /** Hard dates, living there, the first night, the end: in days. What comes behind them is no reason to move anybody. */
 const DAYS_OF_SCORE = 4;
@@ -99,6 +100,24 @@ function fromStanding(
     : { first: isSooner(start.first, first) ? start.first : first, isSettled: false };
 }
 
+const FIRST_MORNING = 8 * 60;
+
+/**
+ * What a house is planned from that was begun and has no plan standing: how it would have been planned on its first
+ * morning. So whoever asks anew each time gets the days of before, as far as nothing happened that moves them. Null
+ * before that morning, and where no plan could be made of it.
+ */
+function* baselineOf(
+  project: HouseToPlan,
+  now: Moment,
+  options: PlanOptions,
+): InSteps<null, Standing | null> {
+  const morning = momentAt(project.house.firstDay, FIRST_MORNING);
+  if (now <= morning) return null;
+  const plan = yield* quietly(planInSteps(unlogged(project), morning, options));
+  return plan.ok ? standingOf(plan.value) : null;
+}
+
 /**
  * The build order with dates, in steps: jobs of the chosen works, their links with reasons, placed on the household's
  * hours from `now` on. Yields the first feasible plan at once, then `null` after each further schedule tried, so that
@@ -130,6 +149,11 @@ export function* planInSteps(
   if (!first.ok) return first;
   yield first.value;
   if (from?.isSettled) return first;
+  const baseline = standing ? null : yield* baselineOf(project, now, { schedules, seed });
+  if (baseline) {
+    const standingOn = { caution, schedules, seed, standing: baseline, isWeighed, isIdle };
+    return yield* quietly(planInSteps(project, now, standingOn));
+  }
   const { scheduler, aims, tasks } = start.open;
   const patience = isIdle ? WHILE_NOBODY_ASKS : WHILE_SOMEBODY_WAITS;
   const most = schedules ?? schedulesFor(tasks.length, patience);
@@ -144,7 +168,7 @@ export function* planInSteps(
     }
   }
   const isBest = standing ? !isSooner(best, start.first) : best === start.first;
-  return isBest ? first : planFrom(start.model, start.open, best.schedule);
+  return isBest ? first : planFrom(start.model, start.open, best);
 }
 
 /**
@@ -161,10 +185,11 @@ export function planInOrder(
   if (!model.ok) return model;
   const open = openHouse(model.value);
   const { scheduler, aims, tasks } = open;
-  const moved = scheduler.run(orderLike(like, tasks, scheduler.rankedOrder()));
+  const order = orderLike(like, tasks, scheduler.rankedOrder());
+  const moved = scheduler.run(order);
   const stays = stillStanding(scheduler, like, model.value.now);
   const isMoved = !stays || isBetter(aims.score(moved), aims.score(stays));
-  return planFrom(model.value, open, isMoved ? moved : stays);
+  return planFrom(model.value, open, { order, schedule: isMoved ? moved : stays });
 }
 
 /** {@link planInSteps} run to its end. */

@@ -1,3 +1,4 @@
+export { unlogged } from './unlogged';
 export { asPlanningInput, planningInputOf, withChanges } from './input';
 export { changesBetween, withFieldChanges, type FieldChange, type InputChanges } from './changes';
 export { inputChangesSchema, planningInputSchema } from './schema';

@@ -18,7 +18,7 @@ export type Learned = {
 };
 
 /** What is learned moves a standing plan only when it moves by more than this: less is noise. */
-const STEADY = { pace: 0.03, kept: 0.05 };
+const STEADY = { pace: 0.05, kept: 0.05 };
 
 type Known = {
   project: PlanningInput;

@@ -45,6 +45,7 @@ import {
   type ScheduleModel,
 } from '../model/schedule-model';
 import type { OpenHouse } from '../model/open';
+import type { Candidate } from '../search/search';
 import type { Schedule } from '../generation/solve';
 import type { Placement } from '../model/task';
 
@@ -391,11 +392,22 @@ function storesLines(model: ScheduleModel, placed: Placements): OrderLine[] {
     .sort((a, b) => a.orderBy.localeCompare(b.orderBy) || a.what.localeCompare(b.what));
 }
 
-/** The plan that a schedule of the open jobs makes. Fails when nobody has an hour for work that is left. */
+/** The open jobs in the order in which they were given their places. */
+function queueOf(model: ScheduleModel, open: OpenHouse, order: readonly number[]): JobId[] {
+  return model.jobs
+    .flatMap(({ id }) => {
+      const at = open.indexOf.get(id);
+      return at === undefined ? [] : [{ id, place: order[at] ?? 0 }];
+    })
+    .sort((a, b) => a.place - b.place)
+    .map(({ id }) => id);
+}
+
+/** The plan that an order of the open jobs makes. Fails when nobody has an hour for work that is left. */
 export function planFrom(
   model: ScheduleModel,
   open: OpenHouse,
-  schedule: Schedule,
+  { order, schedule }: Pick<Candidate, 'order' | 'schedule'>,
 ): Result<Plan, PlanError> {
   const placed = placeJobs(model, open, schedule);
   if (!placed.ok) return placed;
@@ -411,6 +423,7 @@ export function planFrom(
     basis: basisOf(project),
     keptShares: Object.fromEntries(model.learned.keptShares),
     jobs,
+    queue: queueOf(model, open, order),
     gates: {
       sleep: gateSummary(model, 'sleep', jobs, costs),
       live: gateSummary(model, 'live', jobs, costs),

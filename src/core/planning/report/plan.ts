@@ -229,6 +229,8 @@ export const planSchema = z.object({
   /** The share of their hours that people are planned to keep, by person. */
   keptShares: z.record(z.string(), z.number()),
   jobs: z.array(plannedJobSchema),
+  /** The open jobs as they were given their places: the first had the choice of all hours, the last of what was left. */
+  queue: z.array(jobIdSchema),
   gates: z.object({ sleep: gateSummarySchema, live: gateSummarySchema, done: gateSummarySchema }),
   orders: z.array(orderLineSchema),
   decisions: z.array(decisionSchema),
@@ -259,12 +261,15 @@ export const standingSchema = planSchema.pick({ basis: true, keptShares: true })
       lacks: true,
     }),
   ),
+  /** Empty in what was kept before plans told it. */
+  queue: planSchema.shape.queue.default([]),
 });
 export type Standing = z.infer<typeof standingSchema>;
 
-export const standingOf = ({ basis, keptShares, jobs }: Plan): Standing => ({
+export const standingOf = ({ basis, keptShares, queue, jobs }: Plan): Standing => ({
   basis,
   keptShares,
+  queue,
   jobs: jobs.map(({ id, pace, start, finish, stretches, lacks }) => ({
     id,
     pace,

@@ -21,15 +21,17 @@ export const isSameWay = (one: string, other: string): boolean =>
 
 /** The order of a standing plan, what it does not know of by its own rank. */
 export function orderLike(standing: Standing, tasks: readonly Task[], ranked: readonly number[]) {
-  const starts = new Map<string, number>(
-    standing.jobs.map((job) => [job.id, job.stretches[0]?.from ?? job.start]),
+  const places = new Map<string, number>(
+    standing.queue.length > 0
+      ? standing.queue.map((id, at) => [id, at])
+      : standing.jobs.map((job) => [job.id, job.stretches[0]?.from ?? job.start]),
   );
   // What is new stands where its rank puts it among what is known.
   const byRank = tasks.map((_, at) => at).sort((a, b) => (ranked[a] ?? 0) - (ranked[b] ?? 0));
   let last = 0;
   const key = new Map<number, number>();
   for (const at of byRank) {
-    const known = starts.get(tasks[at]?.id ?? '');
+    const known = places.get(tasks[at]?.id ?? '');
     if (known !== undefined) last = Math.max(last, known);
     key.set(at, known ?? last);
   }
