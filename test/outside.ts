@@ -178,6 +178,7 @@ function fakePlanner(): Outside['planner'] {
     improve: none,
     compare: none,
     whatIf: none,
+    fit: none,
     history: none,
     dropped: none,
     cuts: none,

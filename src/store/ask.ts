@@ -5,6 +5,7 @@ import type { Reading } from '../core/measure';
 import type { Result } from '../core/result';
 import type { Delivery, Enquiry, Offer } from '../core/supplier';
 import type { PlainDate, Ticks } from '../core/units';
+import type { Fit } from '../core/planning/scenarios/fit/schema';
 import type { WhatIf } from '../core/planning/scenarios/whatif/schema';
 import type { PlanningError } from '../workers/protocol';
 import { askedOf } from './planning';
@@ -32,6 +33,17 @@ export const tryChanges =
   (_dispatch, getState, outside) => {
     const asked = askedOf(getState());
     return asked ? outside.planner.whatIf(asked, changes, signal) : Promise.resolve(undefined);
+  };
+
+/** What it takes for a gate of the open house to be likely by a day, off the main thread. */
+export const askWhatFits =
+  (
+    wish: Pick<Fit, 'gate' | 'by'>,
+    signal: AbortSignal,
+  ): Thunk<Promise<Result<Fit, PlanningError> | undefined>> =>
+  (_dispatch, getState, outside) => {
+    const asked = askedOf(getState());
+    return asked ? outside.planner.fit(asked, wish, signal) : Promise.resolve(undefined);
   };
 
 /** The cheapest boards, off the main thread. */

@@ -42,5 +42,13 @@ export { personNameIn, placeNameIn, placeOf } from './names';
 export { noticed, toldOf } from './session';
 export { limitWords } from './words';
 export { loadPhoto, loadThumb, storePhoto, takePhoto } from './photos';
-export { askShops, askWhereItIs, planTheCuts, readLaser, tryChanges, weigh } from './ask';
+export {
+  askShops,
+  askWhatFits,
+  askWhereItIs,
+  planTheCuts,
+  readLaser,
+  tryChanges,
+  weigh,
+} from './ask';
 export { createStore, type RootState, type Store } from './store';

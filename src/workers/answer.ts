@@ -7,6 +7,7 @@ import type { InSteps } from '../core/in-steps';
 import { planningInputSchema, withFieldChanges } from '../core/planning/input';
 import { droppedWork } from '../core/survey/dropped';
 import { scopeHistory } from '../core/survey/history';
+import { fitBefore } from '../core/planning/scenarios/fit';
 import { weighInSteps } from '../core/planning/scenarios/weigh';
 import { tryOut } from '../core/planning/scenarios/whatif';
 import { standingOf, type Standing } from '../core/planning/report';
@@ -65,6 +66,12 @@ export function* answerInSteps({ request, house, file = '' }: Question): Steps {
       if (!house) return noHouse;
       const tried = yield* tryOut(house, request.now, request.tries, request.standing);
       return tried.ok ? { id, kind: 'whatif', whatIf: tried.value } : failed(tried.error);
+    }
+    case 'fit': {
+      if (!house) return noHouse;
+      const { gate, by } = request;
+      const fit = yield* fitBefore(house, request.now, { gate, by }, request.standing);
+      return fit.ok ? { id, kind: 'fit', fit: fit.value } : failed(fit.error);
     }
     case 'history': {
       const events = request.events.flatMap((raw) => {

@@ -9,6 +9,7 @@ import type { Forecast, Standing } from '../core/planning/report';
 import { changesBetween } from '../core/planning/input';
 import { fail, ok, type Result } from '../core/result';
 import type { Moment } from '../core/units';
+import type { Fit } from '../core/planning/scenarios/fit/schema';
 import type { WhatIf } from '../core/planning/scenarios/whatif/schema';
 import { joiner } from './parts';
 import {
@@ -36,6 +37,8 @@ export type Planner = {
   improve(asked: Asked & { standing: Standing }, signal: AbortSignal): Answer<Forecast | null>;
   compare(asked: Asked, options: readonly Option[], signal: AbortSignal): Answer<Weighed[]>;
   whatIf(asked: Asked, tries: readonly EventBodyOf[], signal: AbortSignal): Answer<WhatIf>;
+  /** What it takes for a gate to be likely by a day. */
+  fit(asked: Asked, wish: Pick<Fit, 'gate' | 'by'>, signal: AbortSignal): Answer<Fit>;
   cuts(problem: CutProblem, signal: AbortSignal): Answer<CutPlan>;
   history(events: readonly unknown[]): Answer<ScopeDay[]>;
   dropped(house: PlanningInput): Answer<Dropped[]>;
@@ -187,6 +190,12 @@ export function workerPlanner(): Planner {
       const reply = await first(() => comparing({ asked: request, house }, signal));
       if (!reply?.ok) return reply;
       return reply.value.kind === 'whatif' ? ok(reply.value.whatIf) : wrongKind();
+    },
+    fit: async ({ house, ...asked }, wish, signal) => {
+      const request = { kind: 'fit' as const, ...asked, ...wish };
+      const reply = await first(() => comparing({ asked: request, house }, signal));
+      if (!reply?.ok) return reply;
+      return reply.value.kind === 'fit' ? ok(reply.value.fit) : wrongKind();
     },
     cuts: async (problem, signal) => {
       const reply = await cutting({ asked: { kind: 'cuts', problem: problem as never } }, signal);

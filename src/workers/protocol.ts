@@ -10,18 +10,11 @@ import {
   standingSchema,
 } from '../core/planning/report';
 import { droppedSchema, scopeDaySchema } from '../core/survey/past-schema';
+import { fitSchema, optionSchema } from '../core/planning/scenarios/fit/schema';
 import { whatIfSchema } from '../core/planning/scenarios/whatif/schema';
 import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../core/units';
 
-export const PROTOCOL_VERSION = 8;
-
-const optionSchema = z.object({
-  id: z.string(),
-  title: z.string(),
-  changes: z.array(eventBodySchema),
-  yearsGained: z.number().nullable(),
-  givesUp: z.string(),
-});
+export const PROTOCOL_VERSION = 9;
 
 const common = { protocolVersion: z.literal(PROTOCOL_VERSION), id: z.int() };
 /**
@@ -53,6 +46,15 @@ export const requestSchema = z.discriminatedUnion('kind', [
     ...from,
     kind: z.literal('whatif'),
     tries: z.array(eventBodySchema),
+  }),
+  /** What it takes for a gate to be likely by a day. */
+  z.object({
+    ...common,
+    ...ground,
+    ...from,
+    kind: z.literal('fit'),
+    gate: fitSchema.shape.gate,
+    by: plainDateSchema,
   }),
   /** Whether there is a better plan than the one that stands; asked while nobody waits. */
   z.object({ ...common, ...ground, standing: standingSchema, kind: z.literal('improve') }),
@@ -114,6 +116,7 @@ export const replySchema = z.discriminatedUnion('kind', [
   z.object({ id: z.int(), kind: z.literal('working') }),
   z.object({ id: z.int(), kind: z.literal('cancelled') }),
   z.object({ id: z.int(), kind: z.literal('whatif'), whatIf: whatIfSchema }),
+  z.object({ id: z.int(), kind: z.literal('fit'), fit: fitSchema }),
   z.object({ id: z.int(), kind: z.literal('compare'), weighed: z.array(weighedSchema) }),
   z.object({ id: z.int(), kind: z.literal('cuts'), plan: cutPlanSchema }),
   z.object({ id: z.int(), kind: z.literal('history'), days: z.array(scopeDaySchema) }),

@@ -4,6 +4,7 @@ import { Page, PlanState } from '@/features/shell';
 import { doubtWords } from '@/features/today';
 import { selectForecast, useAppSelector } from '@/store';
 import { ButtonLink, Note } from '@/ui';
+import { Fits } from './Fits';
 import { Forward } from './Forward';
 import { GateCard } from './GateCard';
 
@@ -26,6 +27,7 @@ export function KeysScreen() {
           <Note>{doubtWords(forecast)}</Note>
           <ButtonLink href="/pace" label="How your work goes" className="self-start" />
           <Forward />
+          <Fits />
         </View>
       ) : null}
     </Page>

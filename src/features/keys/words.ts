@@ -1,9 +1,12 @@
 import type { Forecast, GateSummary, PlannedJob } from '@/core/planning/report';
+import type { Fit } from '@/core/planning/scenarios/fit/schema';
 import { inSentence } from '@/features/job';
 import {
+  cents,
   formatDate,
   formatElapsed,
   formatMinutes,
+  minutes,
   type Currency,
   type PlainDate,
   formatAbout,
@@ -47,4 +50,36 @@ export function chainWords(chain: readonly PlannedJob[]): string {
   const names = chain.slice(0, SHOWN).map(({ title }) => inSentence(title));
   const more = chain.length > SHOWN ? ` → ${chain.length - SHOWN} more` : '';
   return `Longest way: ${names.join(' → ')}${more}.`;
+}
+
+/** "“Live here” is likely by Sun 24 May, fairly safe by Wed 3 Jun, with these 2 together." */
+export function fitWords({ gate, fits, ways, before, after }: Fit, today: PlainDate): string {
+  const { likely, fairlySafe } = after;
+  const name = `“${GATE_NAMES[gate]}”`;
+  if (likely === null || fairlySafe === null) return `Nothing is left before ${name}.`;
+  const days = `likely by ${formatDate(likely, today)}, fairly safe by ${formatDate(fairlySafe, today)}`;
+  if (ways.length === 0) {
+    return fits
+      ? `${name} is ${days} as it stands.`
+      : `Nothing that was tried brings ${name} nearer: it is ${days}.`;
+  }
+  const together = ways.length === 1 ? 'with this' : `with these ${ways.length} together`;
+  return fits || likely === before.likely
+    ? `${name} is ${days}, ${together}.`
+    : `Not by then. ${name} is ${days} at the nearest that was found, ${together}.`;
+}
+
+/** What a set costs in money and in one's own hours. */
+export function fitSumWords({ centsMore, minutesMore }: Fit, currency: Currency): string {
+  const sum = formatAbout(cents(Math.abs(centsMore)), currency);
+  const money =
+    centsMore === 0
+      ? 'No more money'
+      : `About ${sum} ${centsMore > 0 ? 'more' : 'less'} to the end`;
+  const length = formatMinutes(minutes(Math.abs(minutesMore)));
+  const hours =
+    minutesMore === 0
+      ? 'as many hours of yours'
+      : `${length} ${minutesMore > 0 ? 'more' : 'less'} of yours`;
+  return `${money}, ${hours}.`;
 }

@@ -75,6 +75,12 @@ function helperOptions(project: HouseToPlan): Option[] {
   });
 }
 
+/** More hours of those who work here. */
+export const peopleOptions = (project: HouseToPlan): Option[] => [
+  ...eveningOptions(project),
+  ...helperOptions(project),
+];
+
 /** The longest own jobs on the chain that decides, given to a trade. */
 function hireOptions(
   project: HouseToPlan,
@@ -193,8 +199,7 @@ const schoolOptions = (project: HouseToPlan): Option[] =>
 export function everyChange(project: HouseToPlan, plan: Plan): Option[] {
   const open = plan.jobs.filter(({ doneOn }) => doneOn === null);
   return [
-    ...eveningOptions(project),
-    ...helperOptions(project),
+    ...peopleOptions(project),
     ...hireOptions(project, plan, open, Infinity),
     ...deferOptions(project, plan, open, Infinity),
     ...orderOptions(plan, open, Infinity),
@@ -215,8 +220,7 @@ export function forwardOptions(
   const chain = chainIds.flatMap((id) => byId.get(id) ?? []);
   return [
     option('now', 'As it stands', '', []),
-    ...eveningOptions(project),
-    ...helperOptions(project),
+    ...peopleOptions(project),
     ...hireOptions(project, plan, chain, MOST_HIRES),
     ...deferOptions(project, plan, chain, MOST_DEFERRED),
     ...orderOptions(plan, chain, 1),

@@ -1,0 +1,2 @@
+export { fitBefore } from './fit';
+export { fitSchema, optionSchema, type Fit } from './schema';
