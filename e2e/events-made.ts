@@ -54,6 +54,9 @@ export const MADE = {
     'pathChosen',
     'workDeferred',
     'decisionWritten',
+    'phaseAgreed',
+    'phaseDropped',
+    'rebuildPriced',
   ],
   money: [
     'quoteKept',

@@ -320,6 +320,22 @@ test('what is changed about jobs, their order and their questions is made and ta
       .click();
     await porch.press(/^Today, /);
   });
+  const phase = async () => {
+    await porch.press('Make a phase');
+    await porch.fill('What it is called', 'Bedroom first');
+    await porch.press(/^Name a room/);
+    await page.getByRole('checkbox', { name: 'Bedroom' }).click();
+    await porch.press('Keep the phase');
+  };
+  await hand.undoes('Phase kept', phase);
+  await hand.does('Phase kept', phase);
+  await hand.undoes('No phase any more', () => porch.press('Drop: Bedroom first'));
+  await porch.visit('/compare/one?id=rebuild');
+  await hand.undoes('building new', async () => {
+    await porch.press('Change these figures');
+    await porch.fill('Larger than now', '20');
+    await porch.press('Keep the figures');
+  });
   await hand.hasMade(MADE.jobs);
 });
 

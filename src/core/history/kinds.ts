@@ -52,6 +52,12 @@ export const KINDS: { readonly [T in EventType]: Kind<T> } = {
       cents === null ? 'Own hours without a price' : `Own hours at ${money(cents)}`,
     ...only('own hour'),
   },
+  phaseAgreed: { says: ({ title }) => `Phase: ${title}`, about: ({ id }) => `phase/${id}` },
+  phaseDropped: {
+    says: ({ phaseId }, { thing }) => `Phase dropped: ${thing(phaseId)}`,
+    about: ({ phaseId }) => `phase/${phaseId}`,
+  },
+  rebuildPriced: { says: () => 'What building new would cost', ...only('rebuild') },
   pathChosen: { says: ({ path }) => `Way through the house: ${path}`, ...only('path') },
   schoolChosen: {
     says: ({ school, option }) => `Order of ${school}: ${option.replaceAll('-', ' ')}`,

@@ -2,6 +2,7 @@ export {
   cornersOf,
   extentOf,
   floorArea,
+  isHeated,
   isOutside,
   perimeter,
   placeIdSchema,
@@ -112,6 +113,8 @@ export {
   type SchoolOption,
 } from './choices';
 export { bookedElsewhere, hireOf, type Hired } from './hires';
+export { hardDatesOf, isInPhase, phaseSchema, type HardDate, type Phase } from './phases';
+export { rebuildSchema, type Rebuild } from './rebuild';
 export { elementSchema, suspicionSchema, type Element, type Suspicion } from './elements';
 export {
   conditionSchema,

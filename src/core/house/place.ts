@@ -27,6 +27,10 @@ export type PlaceKind = z.infer<typeof placeKindSchema>;
 const OUTSIDE: ReadonlySet<PlaceKind> = new Set(['porch', 'roof', 'outside-face', 'yard']);
 export const isOutside = (kind: PlaceKind): boolean => OUTSIDE.has(kind);
 
+const COLD: ReadonlySet<PlaceKind> = new Set(['attic', 'cellar', 'garage']);
+/** Heated as such a place usually is. */
+export const isHeated = (kind: PlaceKind): boolean => !isOutside(kind) && !COLD.has(kind);
+
 export const placeIdSchema = keySchema(64).brand<'PlaceId'>();
 export type PlaceId = z.infer<typeof placeIdSchema>;
 

@@ -29,6 +29,8 @@ import {
   wallRecordSchema,
 } from './records';
 import { keySchema } from './text';
+import { phaseSchema } from './phases';
+import { rebuildSchema } from './rebuild';
 import { demandSchema, photoSchema, settlementSchema, surveySchema } from './survey';
 import { placeTodaySchema } from './state';
 import { jobDropSchema, jobFiguresSchema, jobSplitSchema, ownJobSchema } from './own-jobs';
@@ -96,6 +98,9 @@ export const projectSchema = z.object({
   surveys: z.record(z.string(), surveySchema),
   settlements: z.record(z.string(), settlementSchema),
   demands: z.record(z.string(), demandSchema),
+  phases: z.record(z.string(), phaseSchema),
+  /** What building new would cost; null is the starting guesses. */
+  rebuild: rebuildSchema.nullable(),
   photos: z.record(z.string(), photoSchema),
   /** Jobs given to a trade, by job. */
   hired: z.record(z.string(), hireSchema),

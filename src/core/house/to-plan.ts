@@ -47,6 +47,7 @@ export const NOT_PLANNED = {
   matches: {},
   ownKinds: {},
   ownHourCents: null,
+  rebuild: null,
   ways: null,
   taught: {},
   favoursSettled: {},

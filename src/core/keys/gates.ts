@@ -1,4 +1,4 @@
-import type { JobId, HouseToPlan } from '../house';
+import { isInPhase, type HouseToPlan, type JobId, type Phase } from '../house';
 import { closureBefore, type Graph } from '../trade/precedence';
 import type { Job } from '../trade/steps';
 import { CONDITIONS, GATES, type Condition, type GateId } from '../trade/steps/conditions';
@@ -12,12 +12,21 @@ const conditionsOf = (gate: GateId): Condition[] =>
 export const jobsMeeting = (condition: Condition, jobs: readonly Job[]): Job[] =>
   jobs.filter((job) => job.meets.includes(condition.id));
 
+/** Whether a gate waits for a job because it waits for the whole phase it is part of. */
+const isWaitedFor = ({ id, placeId }: Job, gate: GateId, phases: readonly Phase[]): boolean =>
+  phases.some((phase) => phase.before === gate && isInPhase(phase, { jobId: id, placeId }));
+
 /** Expects a graph without loops. */
-export function gateMembership(jobs: readonly Job[], graph: Graph): GateMembership {
+export function gateMembership(
+  jobs: readonly Job[],
+  graph: Graph,
+  phases: readonly Phase[] = [],
+): GateMembership {
   const membership = new Map<JobId, GateId>(jobs.map((job) => [job.id, 'done']));
   for (const gate of ['live', 'sleep'] as const) {
     const ends = conditionsOf(gate)
       .flatMap((condition) => jobsMeeting(condition, jobs))
+      .concat(jobs.filter((job) => isWaitedFor(job, gate, phases)))
       .filter(({ afterMoveIn }) => !afterMoveIn);
     for (const id of closureBefore(
       graph,

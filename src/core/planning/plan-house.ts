@@ -1,4 +1,4 @@
-import type { HouseToPlan } from '../house';
+import { hardDatesOf, type HouseToPlan } from '../house';
 import { closureBefore } from '../trade/precedence';
 import { unlogged } from './input';
 import { standingOf, type Plan, type PlanError, type Standing } from './report';
@@ -53,7 +53,7 @@ function pressed(start: Start, plan: Plan): Start {
   const late = new Set(plan.demands.filter(({ daysLate }) => daysLate > 0).map(({ id }) => id));
   if (late.size === 0) return start;
   const { model } = start;
-  const covered = Object.values(model.project.demands)
+  const covered = hardDatesOf(model.project)
     .filter(({ id }) => late.has(id))
     .flatMap((demand) => coveredBy(model, demand));
   const urgent = closureBefore(model.graph, [...model.urgent, ...covered]);

@@ -21,6 +21,7 @@ import {
   useAppSelector,
 } from '@/store';
 import { Body, Button, ButtonLink, Empty, Fact, Field, Note, Section, Title } from '@/ui';
+import { RebuildForm } from './RebuildForm';
 import { useWeighed } from './useWeighed';
 import { flipWords, gateWords, hireWords, rebuildWords, sameWords } from './words';
 
@@ -85,12 +86,7 @@ function SideBySide({ comparison, weighed }: { comparison: Comparison; weighed: 
           </Note>
         ))}
         {comparison.hire ? <Note>{hireWords(comparison.hire, currency)}</Note> : null}
-        {comparison.kind === 'rebuild' ? (
-          <Note>
-            {rebuildWords(rebuildBasis(project), project)} Whether the foundation and the frame are
-            sound enough to keep is for an engineer to say.
-          </Note>
-        ) : null}
+        {comparison.kind === 'rebuild' ? <BuildingNew /> : null}
       </Section>
       <Field
         label="Your reasons, to be read years later"
@@ -99,6 +95,29 @@ function SideBySide({ comparison, weighed }: { comparison: Comparison; weighed: 
         onChangeText={setReasons}
       />
     </>
+  );
+}
+
+/** What the price of building new is made of, and the form to say it better. */
+function BuildingNew() {
+  const project = useAppSelector(selectProject);
+  const [asking, setAsking] = useState(false);
+  return (
+    <View className="gap-2">
+      <Note>
+        {rebuildWords(rebuildBasis(project), project)} Whether the foundation and the frame are
+        sound enough to keep is for an engineer to say.
+      </Note>
+      {asking ? (
+        <RebuildForm onDone={() => setAsking(false)} />
+      ) : (
+        <Button
+          className="self-start"
+          label="Change these figures"
+          onPress={() => setAsking(true)}
+        />
+      )}
+    </View>
   );
 }
 

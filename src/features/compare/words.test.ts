@@ -44,12 +44,32 @@ describe('comparisons in words', () => {
       /^Hired: 4h 48 at \$65\.00 an hour and \$20\.00 of materials make \$332\.00\./,
     );
     const basis = {
-      area: fromSquareFeet(240),
-      buildCents: cents(21_000),
-      clearCents: cents(1_400),
+      rates: {
+        per: 'sqft' as const,
+        buildCents: cents(21_000),
+        clearCents: cents(1_400),
+        growthPercent: 0,
+        keepsFoundation: false,
+        quoteCents: null,
+      },
+      isGuess: true,
+      heated: fromSquareFeet(240),
+      built: fromSquareFeet(240),
+      build: cents(5_040_000),
+      clear: cents(336_000),
+      saved: cents(0),
+      total: cents(5_376_000),
+      days: 123,
     };
-    expect(rebuildWords(basis, { units: 'imperial', currency: 'USD' })).toMatch(
-      /^New: 240 sq ft inside, at \$210\.00 a square foot to build and \$14\.00 to clear/,
+    const imperial = { units: 'imperial', currency: 'USD' } as const;
+    expect(rebuildWords(basis, imperial)).toBe(
+      'New: 240 sq ft of heated floor, at $210.00 a square foot to build and $14.00 to clear; 123 days in a row. Starting guesses, made up.',
     );
+    const larger = { ...basis, isGuess: false, built: fromSquareFeet(300), saved: cents(720_000) };
+    expect(rebuildWords(larger, imperial)).toMatch(
+      /built as 300 sq ft, .* less \$7,200 for the foundation that stays; 123 days in a row\.$/,
+    );
+    const quoted = { ...larger, rates: { ...basis.rates, quoteCents: cents(9_900_000) } };
+    expect(rebuildWords(quoted, imperial)).toMatch(/for \$99,000 as a builder quoted/);
   });
 });

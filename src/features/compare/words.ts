@@ -3,7 +3,7 @@ import type {
   Flip,
   GateDays,
   HireBasis,
-  rebuildBasis,
+  RebuildBasis,
 } from '@/core/planning/scenarios/compare';
 import type { Project } from '@/core/house';
 import {
@@ -12,6 +12,7 @@ import {
   formatDate,
   formatMinutes,
   formatMoney,
+  type Cents,
   type Currency,
   type PlainDate,
 } from '@/core/units';
@@ -57,8 +58,18 @@ export const hireWords = (hire: HireBasis, currency: Currency): string =>
   `Hired: ${formatMinutes(hire.minutes)} at ${formatMoney(cents(hire.centsAnHour), currency)} an hour and ${formatMoney(hire.materials, currency)} of materials make ${formatMoney(hire.cents, currency)}. A starting guess: a quote wins.`;
 
 /** What the price of building new is made of. */
-export const rebuildWords = (
-  { area, buildCents, clearCents }: ReturnType<typeof rebuildBasis>,
+export function rebuildWords(
+  { rates, isGuess, heated, built, saved, days: length }: RebuildBasis,
   { units, currency }: Pick<Project, 'units' | 'currency'>,
-): string =>
-  `New: ${formatArea(area, units)} inside, at ${formatMoney(buildCents, currency)} a square foot to build and ${formatMoney(clearCents, currency)} to clear; starting guesses, made up.`;
+): string {
+  const money = (value: Cents) => formatMoney(value, currency);
+  const per = rates.per === 'sqft' ? 'a square foot' : 'a square metre';
+  const grown = built === heated ? '' : `, built as ${formatArea(built, units)}`;
+  const foundation = saved > 0 ? `, less ${money(saved)} for the foundation that stays` : '';
+  const price =
+    rates.quoteCents === null
+      ? `at ${money(rates.buildCents)} ${per} to build and ${money(rates.clearCents)} to clear${foundation}`
+      : `for ${money(rates.quoteCents)} as a builder quoted`;
+  const whose = isGuess ? ' Starting guesses, made up.' : '';
+  return `New: ${formatArea(heated, units)} of heated floor${grown}, ${price}; ${length} days in a row.${whose}`;
+}

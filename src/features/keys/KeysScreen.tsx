@@ -7,6 +7,7 @@ import { ButtonLink, Note } from '@/ui';
 import { Fits } from './Fits';
 import { Forward } from './Forward';
 import { GateCard } from './GateCard';
+import { Phases } from './Phases';
 
 const GATES = ['sleep', 'live', 'done'] as const;
 
@@ -28,6 +29,7 @@ export function KeysScreen() {
           <ButtonLink href="/pace" label="How your work goes" className="self-start" />
           <Forward />
           <Fits />
+          <Phases />
         </View>
       ) : null}
     </Page>

@@ -1,8 +1,10 @@
-import type { Forecast, GateSummary, PlannedJob } from '@/core/planning/report';
+import type { Phase } from '@/core/house';
+import type { Forecast, GateSummary, PhaseState, Plan, PlannedJob } from '@/core/planning/report';
 import type { Fit } from '@/core/planning/scenarios/fit/schema';
 import { inSentence } from '@/features/job';
 import {
   cents,
+  countWords,
   formatDate,
   formatElapsed,
   formatMinutes,
@@ -10,6 +12,7 @@ import {
   type Currency,
   type PlainDate,
   formatAbout,
+  formatPaid,
 } from '@/core/units';
 
 export type GateId = GateSummary['gate'];
@@ -82,4 +85,49 @@ export function fitSumWords({ centsMore, minutesMore }: Fit, currency: Currency)
       ? 'as many hours of yours'
       : `${length} ${minutesMore > 0 ? 'more' : 'less'} of yours`;
   return `${money}, ${hours}.`;
+}
+
+type Ends = Forecast['ends'][number];
+
+/** "2 rooms and 1 job · by Sun 14 Jun · before “Live here”". */
+export function phaseWords(
+  { by, before, placeIds, jobIds }: Phase,
+  state: PhaseState | undefined,
+  today: PlainDate,
+): string {
+  const rooms = placeIds.length === 0 ? [] : [countWords(placeIds.length, 'room')];
+  const jobs = jobIds.length === 0 ? [] : [countWords(jobIds.length, 'job')];
+  const day = by === null ? [] : [`by ${formatDate(by, today)}`];
+  const gate = before === null ? [] : [`before “${GATE_NAMES[before]}”`];
+  const hours =
+    state && state.jobsLeft > 0 ? [`${formatMinutes(state.minutesLeft)} of yours left`] : [];
+  return [[...rooms, ...jobs].join(' and '), ...day, ...gate, ...hours].join(' · ');
+}
+
+/** "Likely Sun 24 May, fairly safe Wed 3 Jun: 4 days after its end." */
+export function phaseDateWords(
+  date: Plan['demands'][number] | undefined,
+  end: Ends | undefined,
+  today: PlainDate,
+): string {
+  const likely = end
+    ? `Likely ${formatDate(end.likely, today)}, fairly safe ${formatDate(end.fairlySafe, today)}`
+    : 'Its day is not known yet';
+  if (!date) return `${likely}.`;
+  return date.daysLate > 0
+    ? `${likely}; as planned ${countWords(date.daysLate, 'day')} after its end.`
+    : `${likely}; as planned in time.`;
+}
+
+/** "Paid $1,200, agreed $300, about $2,000 to come: about $500 over its budget of $3,000." */
+export function phaseMoneyWords(
+  { cents: budget }: Pick<Phase, 'cents'>,
+  { paid, committed, toCome }: Pick<PhaseState, 'paid' | 'committed' | 'toCome'>,
+  currency: Currency,
+): string {
+  const is = `Paid ${formatPaid(paid, currency)}, agreed ${formatPaid(committed, currency)}, about ${formatAbout(toCome, currency)} to come`;
+  if (budget === null) return `${is}.`;
+  const over = paid + committed + toCome - budget;
+  const rest = `about ${formatAbout(cents(Math.abs(over)), currency)} ${over > 0 ? 'over' : 'left of'}`;
+  return `${is}: ${rest} its budget of ${formatPaid(budget, currency)}.`;
 }

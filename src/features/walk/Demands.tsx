@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
 import { demandSchema, isOutside, type Demand, type PlaceId, type Project } from '@/core/house';
+import type { Forecast } from '@/core/planning/report';
 import { formatDate, plainDateSchema, type PlainDate } from '@/core/units';
 import { ChoiceField, FormCard, TextField, useKeptForm, wordsField } from '@/features/form';
 import { DEMAND_FROM } from '@/features/survey';
@@ -9,6 +10,7 @@ import {
   freshId,
   keep,
   placeNameIn,
+  selectForecast,
   selectPlan,
   selectProject,
   selectToday,
@@ -39,6 +41,11 @@ function coversWords({ covers }: Demand, project: Project): string {
   }
 }
 
+const endWords = (end: Forecast['ends'][number] | undefined, today: PlainDate): string[] =>
+  end
+    ? [`likely ${formatDate(end.likely, today)}, fairly safe ${formatDate(end.fairlySafe, today)}`]
+    : [];
+
 /** Dates that somebody outside the house sets; the plan keeps them as hard dates and says when it cannot. */
 export function Demands() {
   const dispatch = useAppDispatch();
@@ -46,6 +53,8 @@ export function Demands() {
   const plan = useAppSelector(selectPlan);
   const today = useAppSelector(selectToday);
   const [adding, setAdding] = useState(false);
+  const forecast = useAppSelector(selectForecast);
+  const ends = new Map(forecast?.ends.map((end) => [end.id, end]));
   const states = new Map(plan?.demands.map((state) => [state.id, state]));
   return (
     <Section title="Dates from outside">
@@ -57,7 +66,10 @@ export function Demands() {
             key={demand.id}
             state={late ? 'held' : state?.jobsLeft === 0 ? 'done' : 'ready'}
             title={demand.what}
-            note={`${DEMAND_FROM[demand.from]} · ${coversWords(demand, project)} by ${formatDate(demand.by, today)}`}
+            note={[
+              `${DEMAND_FROM[demand.from]} · ${coversWords(demand, project)} by ${formatDate(demand.by, today)}`,
+              ...endWords(ends.get(demand.id), today),
+            ].join(' · ')}
             figure={state?.finish ? formatDate(state.finish, today) : undefined}
             figureNote={
               state === undefined

@@ -42,6 +42,8 @@ const EMPTY = {
   surveys: {},
   settlements: {},
   demands: {},
+  phases: {},
+  rebuild: null,
   photos: {},
   hired: {},
   deferred: {},

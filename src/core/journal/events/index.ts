@@ -9,6 +9,7 @@ import * as jobEvents from './jobs';
 import * as measureEvents from './measures';
 import * as moneyEvents from './money';
 import * as moveEvents from './moves';
+import * as phaseEvents from './phases';
 import * as placeEvents from './places';
 import * as recordEvents from './records';
 import * as surveyEvents from './survey';
@@ -18,6 +19,7 @@ const { startProject, ...house } = houseEvents;
 const DEFINITIONS = {
   ...house,
   ...placeEvents,
+  ...phaseEvents,
   ...dayEvents,
   ...jobEvents,
   ...recordEvents,

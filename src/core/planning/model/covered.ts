@@ -1,4 +1,11 @@
-import { isOutside, relationsOf, type Demand, type JobId, type PlaceId } from '../../house';
+import {
+  isInPhase,
+  isOutside,
+  relationsOf,
+  type HardDate,
+  type JobId,
+  type PlaceId,
+} from '../../house';
 import { gateRank } from '../../keys';
 import type { Job } from '../../trade/steps';
 import type { ScheduleModel } from './schedule-model';
@@ -14,8 +21,8 @@ function isOutsideOf(model: ScheduleModel, job: Job, placeId: PlaceId): boolean 
 }
 const FIRST_STAGES = 2;
 
-/** The jobs that must be done by a date somebody outside the house set. */
-export function coveredBy(model: ScheduleModel, { covers }: Demand): JobId[] {
+/** The jobs that must be done by a date from outside, or by the end of a phase. */
+export function coveredBy(model: ScheduleModel, { covers }: Pick<HardDate, 'covers'>): JobId[] {
   const isCovered = (job: Job): boolean => {
     switch (covers.kind) {
       case 'place':
@@ -30,6 +37,8 @@ export function coveredBy(model: ScheduleModel, { covers }: Demand): JobId[] {
         return closesIn(job);
       case 'outside-of':
         return isOutsideOf(model, job, covers.placeId);
+      case 'phase':
+        return isInPhase(covers.phase, { jobId: job.id, placeId: job.placeId });
       case 'outside': {
         const place = job.placeId === null ? undefined : model.project.places[job.placeId];
         return place !== undefined && isOutside(place.kind);

@@ -1,3 +1,4 @@
+import { hardDatesOf } from '../../house';
 import { gateRank } from '../../keys';
 import { isAfterwards, roomChanges } from '../report';
 import { MINUTES_PER_DAY, momentAt, type PlainDate } from '../../units';
@@ -55,7 +56,7 @@ function aimsOf(
     const rank = gateRank(model.membership.get(job.id) ?? 'done');
     for (const gate of GATES) if (gateRank(gate) >= rank) ofGate[gate].push(index);
   }
-  const demands = Object.values(model.project.demands).map((demand) => ({
+  const demands = hardDatesOf(model.project).map((demand) => ({
     by: demand.by,
     indices: coveredBy(model, demand).flatMap((id) => indexOf.get(id) ?? []),
   }));

@@ -116,7 +116,7 @@ export function buildScheduleModel(
     progress,
     learned: learnFrom({ project, now: start, jobs, graph, progress }, standing),
     plannedEnds: new Map(standing?.jobs.map(({ id, finish }) => [id, finish])),
-    membership: gateMembership(jobs, graph),
+    membership: gateMembership(jobs, graph, Object.values(project.phases)),
     orders,
     questions: openQuestions(project, jobs),
     allowances: allowances(project, caution.risk),

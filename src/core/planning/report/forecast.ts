@@ -43,6 +43,8 @@ export const forecastSchema = z.object({
   /** Runs drawn behind the days below. */
   runs: z.int(),
   gates: z.object({ sleep: doubtSchema, live: doubtSchema, done: doubtSchema }),
+  /** Dates from outside and phases, with their doubt; those of which nothing is left are left out. */
+  ends: z.array(z.object({ id: z.string(), likely: plainDateSchema, fairlySafe: plainDateSchema })),
   /** Money still to be spent, finds included: half of the runs come to less, and eight in ten. */
   cost: z.object({ likely: centsSchema, fairlySafe: centsSchema }),
   /** Jobs that lay on the chain deciding the day one can live there, in so many of a hundred runs. */

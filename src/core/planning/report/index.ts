@@ -14,6 +14,7 @@ export {
   type HeldBy,
   type JobState,
   type OrderLine,
+  type PhaseState,
   type Plan,
   type PlanError,
   type PlannedJob,

@@ -1,4 +1,4 @@
-import type { JobId } from '../../house';
+import { hardDatesOf, type JobId } from '../../house';
 import { conditionStates } from '../../keys';
 import { costsOf, type Costs } from '../../ledger/cost-lines';
 import { crewLines } from '../../ledger/crew-lines';
@@ -11,7 +11,6 @@ import {
   addDays,
   cents,
   dateOf,
-  daysBetween,
   lastDayOf,
   minutes,
   moment,
@@ -21,6 +20,7 @@ import {
 } from '../../units';
 import { coveredBy } from '../model/covered';
 import { basisOf } from '../search/standing';
+import { demandsOf, phasesOf } from './dates';
 import { orderLines } from '../model/orders';
 import {
   GATES_COUNTED,
@@ -81,7 +81,7 @@ function placeJobs(
 function hardEnds(model: ScheduleModel): Map<JobId, number> {
   const ends = new Map<JobId, number>();
   const atMost = (id: JobId, end: number) => ends.set(id, Math.min(ends.get(id) ?? Infinity, end));
-  for (const demand of Object.values(model.project.demands)) {
+  for (const demand of hardDatesOf(model.project)) {
     for (const id of coveredBy(model, demand)) atMost(id, momentAt(demand.by, MINUTES_PER_DAY));
   }
   for (const job of model.jobs) {
@@ -351,27 +351,6 @@ function decisionsOf(
   });
 }
 
-/** Each date set from outside: when what it covers will be done, and by how much it is missed. */
-function demandsOf(model: ScheduleModel, jobs: ReadonlyMap<JobId, PlannedJob>): Plan['demands'] {
-  return Object.values(model.project.demands).map((demand) => {
-    const open = coveredBy(model, demand)
-      .flatMap((id) => jobs.get(id) ?? [])
-      .filter(({ doneOn }) => doneOn === null);
-    const last = open.reduce<PlannedJob | null>(
-      (late, job) => (late === null || job.finish > late.finish ? job : late),
-      null,
-    );
-    const finish = last === null ? null : lastDayOf(last.finish);
-    return {
-      id: demand.id,
-      finish,
-      lastJobId: last?.id ?? null,
-      jobsLeft: open.length,
-      daysLate: finish === null ? 0 : Math.max(0, daysBetween(demand.by, finish)),
-    };
-  });
-}
-
 function storesLines(model: ScheduleModel, placed: Placements): OrderLine[] {
   const today = dateOf(model.now);
   return model.jobs
@@ -432,6 +411,7 @@ export function planFrom(
     orders: storesLines(model, placed.value),
     decisions: decisionsOf(model, byId),
     demands: demandsOf(model, byId),
+    phases: phasesOf(model, byId, costs),
     dropped: model.dropped.map(({ id, title, placeId, floor }) => ({ id, title, placeId, floor })),
     costs,
   });

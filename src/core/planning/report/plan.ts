@@ -213,14 +213,30 @@ const decisionSchema = z.object({
   holdsUp: z.array(jobIdSchema),
 });
 
-/** How a date set from outside stands. */
+/** How a date set from outside stands, or the end of a phase. */
 const demandStateSchema = z.object({
   id: z.string(),
+  /** All it covers, done or not. */
+  jobIds: z.array(jobIdSchema),
   finish: plainDateSchema.nullable(),
   lastJobId: jobIdSchema.nullable(),
   jobsLeft: z.int(),
   daysLate: z.int(),
 });
+
+/** How a phase stands: by hours, days and money. */
+const phaseStateSchema = z.object({
+  id: z.string(),
+  jobIds: z.array(jobIdSchema),
+  jobsLeft: z.int(),
+  minutesLeft: minutesSchema,
+  /** The planned day of its last job; null when nothing is left. */
+  finish: plainDateSchema.nullable(),
+  paid: centsSchema,
+  committed: centsSchema,
+  toCome: centsSchema,
+});
+export type PhaseState = z.infer<typeof phaseStateSchema>;
 
 export const planSchema = z.object({
   now: momentSchema,
@@ -235,6 +251,7 @@ export const planSchema = z.object({
   orders: z.array(orderLineSchema),
   decisions: z.array(decisionSchema),
   demands: z.array(demandStateSchema),
+  phases: z.array(phaseStateSchema),
   /** Jobs the owner left out. */
   dropped: z.array(
     z.object({

@@ -49,6 +49,8 @@ export type DrawnGate = Record<'p10' | 'p50' | 'p80' | 'p95', PlainDate | null>;
 export type Drawn = {
   runs: number;
   gates: Record<Gate, DrawnGate>;
+  /** The same of every date from outside and every phase. */
+  sets: ({ id: string } & DrawnGate)[];
   /** When each run was through a gate, in the order of the runs; empty when nothing is left. */
   ends: Record<Gate, readonly number[]>;
   /** Money still to be spent, finds included. */
@@ -62,6 +64,9 @@ const RUNS_A_STEP = 10;
 /** Runs without luck, from which the others are measured. */
 const CALM_RUNS = 15;
 
+/** Open jobs whose last end is told, and when the plan has that. */
+type JobSet = { id: string; at: readonly number[]; planned: number };
+
 /** The open jobs as they stand, before any luck. */
 type Table = {
   base: SimTask[];
@@ -70,6 +75,8 @@ type Table = {
   hashes: number[];
   wait: number[];
   rank: number[];
+  /** Which of them belong to a date from outside or a phase. */
+  sets: readonly JobSet[];
   /** Of what each job's pace is the sum, and the pace the plan takes. */
   paces: { row: readonly Weighted[]; planned: number }[];
   chances: Chances;
@@ -150,6 +157,7 @@ function tableOf(model: ScheduleModel, plan: Plan): Table {
     hashes: tasks.map(({ id }) => hashOf(id)),
     wait: tasks.map(({ id }) => waitMinutes(model.byId.get(id as JobId), WITHOUT_RISKS)),
     rank: tasks.map(({ id }) => rankOf(model, id as JobId)),
+    sets: setsOf(plan, at, planned),
     paces: tasks.map(({ id }) => paceOf(model, id as JobId)),
     chances: chancesOf(model.learned),
     lookAt,
@@ -157,7 +165,27 @@ function tableOf(model: ScheduleModel, plan: Plan): Table {
   };
 }
 
-type Outcome = { ends: Record<Gate, number>; cents: number; chain: number[] };
+/** Dates from outside and phases by the jobs that are left of them. */
+function setsOf(
+  { demands, phases }: Plan,
+  at: ReadonlyMap<string, number>,
+  planned: ReadonlyMap<string, PlannedJob>,
+): JobSet[] {
+  const named = new Map<string, readonly JobId[]>([
+    ...phases.map(({ id, jobIds }) => [`phase:${id}`, jobIds] as const),
+    ...demands.map(({ id, jobIds }) => [id, jobIds] as const),
+  ]);
+  return [...named].flatMap(([id, jobIds]) => {
+    const open = jobIds.filter((jobId) => at.has(jobId));
+    const last = Math.max(...open.map((jobId) => planned.get(jobId)?.finish ?? 0));
+    return open.length === 0
+      ? []
+      : [{ id, at: open.flatMap((jobId) => at.get(jobId) ?? []), planned: last }];
+  });
+}
+
+/** `sets` holds the end of each set, in the order of the table's. */
+type Outcome = { ends: Record<Gate, number>; sets: number[]; cents: number; chain: number[] };
 
 function oneRun(
   table: Table,
@@ -208,7 +236,8 @@ function oneRun(
   for (let index = last; index >= 0 && chain.length <= finish.length; index = cause[index] ?? -1) {
     chain.push(index);
   }
-  return { ends, cents: money.agreed + money.guessed * luck.money + found, chain };
+  const sets = table.sets.map(({ at }) => Math.max(...at.map((index) => finish[index] ?? 0)));
+  return { ends, sets, cents: money.agreed + money.guessed * luck.money + found, chain };
 }
 
 /** A house made ready for drawing: planned once, its hours laid out once. */
@@ -277,15 +306,26 @@ export function* drawInSteps(
     for (const index of chain) times.set(index, (times.get(index) ?? 0) + 1);
   }
   const ends = {
-    sleep: endsOf(plan, 'sleep', calm, outcomes),
-    live: endsOf(plan, 'live', calm, outcomes),
-    done: endsOf(plan, 'done', calm, outcomes),
+    sleep: endsOf(plan, 'sleep', calm.ends, outcomes),
+    live: endsOf(plan, 'live', calm.ends, outcomes),
+    done: endsOf(plan, 'done', calm.ends, outcomes),
   };
   const spent = outcomes.map((outcome) => outcome.cents).toSorted((a, b) => a - b);
   return {
     runs,
     gates: { sleep: daysOf(ends.sleep), live: daysOf(ends.live), done: daysOf(ends.done) },
     ends,
+    sets: table.sets.map(({ id, planned }, nth) => ({
+      id,
+      ...daysOf(
+        stretched(
+          start,
+          planned,
+          calm.sets[nth] ?? start,
+          outcomes.map(({ sets }) => sets[nth] ?? start),
+        ),
+      ),
+    })),
     cost: { p50: cents(quantile(spent, 0.5)), p80: cents(quantile(spent, 0.8)) },
     decides: [...times]
       .map(([index, count]) => ({ jobId: table.jobs[index] as JobId, share: count / runs }))
@@ -307,24 +347,30 @@ export function drawForecast(
 }
 
 function withUnseen(outcome: Outcome, start: number, factor: number): Outcome {
-  const moved = (gate: Gate) => start + Math.max(0, outcome.ends[gate] - start) * factor;
+  const { ends, sets } = outcome;
+  const moved = (end: number) => start + Math.max(0, end - start) * factor;
   return {
     ...outcome,
-    ends: { sleep: moved('sleep'), live: moved('live'), done: moved('done') },
+    ends: { sleep: moved(ends.sleep), live: moved(ends.live), done: moved(ends.done) },
+    sets: sets.map(moved),
   };
 }
 
 /** Where the gates are without luck: the middle of runs that differ by a breath, so that no accident of one counts. */
-function calmEnds(runs: readonly Outcome[]): Record<Gate, number> {
-  const middle = (gate: Gate) =>
+function calmEnds(runs: readonly Outcome[]): Pick<Outcome, 'ends' | 'sets'> {
+  const middle = (end: (run: Outcome) => number) =>
     quantile(
-      runs.map(({ ends }) => ends[gate]).toSorted((a, b) => a - b),
+      runs.map(end).toSorted((a, b) => a - b),
       0.5,
     );
-  return { sleep: middle('sleep'), live: middle('live'), done: middle('done') };
+  const [sleep, live, done] = GATES.map((gate) => middle(({ ends }) => ends[gate]));
+  return {
+    ends: { sleep: sleep ?? 0, live: live ?? 0, done: done ?? 0 },
+    sets: (runs[0]?.sets ?? []).map((_, nth) => middle(({ sets }) => sets[nth] ?? 0)),
+  };
 }
 
-/** A run's way to a gate, as long as the plan's own and stretched as the run is against those without luck. */
+/** A gate's end in each run; empty when nothing is left before it. */
 function endsOf(
   plan: Plan,
   gate: Gate,
@@ -336,10 +382,23 @@ function endsOf(
   const planned = jobsOfGate(plan, gate)
     .filter(({ doneOn }) => doneOn === null)
     .reduce((last, job) => Math.max(last, job.finish + (job.wait?.minutes ?? 0)), start);
-  const usual = Math.max(1, calm[gate] - start);
-  return outcomes.map(({ ends }) =>
-    Math.max(start, start + ((planned - start) * (ends[gate] - start)) / usual),
+  return stretched(
+    start,
+    planned,
+    calm[gate],
+    outcomes.map(({ ends }) => ends[gate]),
   );
+}
+
+/** Each run's way to an end, as long as the plan's own and stretched as the run is against those without luck. */
+function stretched(
+  start: number,
+  planned: number,
+  calm: number,
+  ends: readonly number[],
+): number[] {
+  const usual = Math.max(1, calm - start);
+  return ends.map((end) => Math.max(start, start + ((planned - start) * (end - start)) / usual));
 }
 
 function daysOf(ends: readonly number[]): DrawnGate {

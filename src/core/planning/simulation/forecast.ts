@@ -120,6 +120,9 @@ function* drawn(
       percent: Math.round(share * 100),
     })),
     withoutRisks: { sleep: sleep.p50, live: live.p50, done: done.p50 },
+    ends: withFinds.sets.flatMap(({ id, p50, p80 }) =>
+      p50 && p80 ? [{ id, likely: p50, fairlySafe: p80 }] : [],
+    ),
     gates: {
       sleep: doubtOf(withFinds, 'sleep'),
       live: doubtOf(withFinds, 'live'),

@@ -39,7 +39,7 @@ describe('what it takes to be done by a day', () => {
     // Out of reach: the nearest that can be had is asked for.
     const fit = fitOf(house, addDays(plainDate('2026-01-05'), 1));
     const reached = planOf(
-      fit.ways.reduce((now, { changes }) => withChanges(now, changes), house),
+      fit.ways.reduce<HouseToPlan>((now, { changes }) => withChanges(now, changes), house),
       plan,
     );
     const [, ...singles] = forwardOptions(house, plan);

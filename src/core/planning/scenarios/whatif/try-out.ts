@@ -1,5 +1,5 @@
 import { beside, daysLater, foresee, type Foreseen } from '../../simulation';
-import { type HouseToPlan } from '../../../house';
+import { hardDatesOf, type HouseToPlan } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
 import { withChanges } from '../../input';
 import { causeOf, chainBack, sayCause } from '../../explanation';
@@ -116,7 +116,7 @@ const OBJECTIONS = 3;
 /** Dates that are missed even though all they cover goes first: by how much, and what stands in the way. */
 function missedDates(house: HouseToPlan, { plan }: Forecast): Missed[] {
   return plan.demands.flatMap(({ id, finish, lastJobId, daysLate }) => {
-    const demand = house.demands[id];
+    const demand = hardDatesOf(house).find((each) => each.id === id);
     if (!demand || finish === null || lastJobId === null || daysLate === 0) return [];
     const whys = chainBack(plan, lastJobId)
       .filter(({ cause }) => cause.kind !== 'begun' && cause.kind !== 'free')
