@@ -84,6 +84,26 @@ describe('a thing from its guess to its last payment', () => {
     }
   });
 
+  it('is still owed when its job is given to a trade afterwards; what was not ordered is in the trade’s price', () => {
+    const hired: EventBodyOf = {
+      type: 'jobHired',
+      payload: {
+        jobId: 'bed/floor.carry' as never,
+        trade: 'Floor crew',
+        workdays: 1,
+        cents: cents(20_000) as never,
+      },
+    };
+    const lines = planned(houseOf(...BED, ordered(90_000), hired)).costs.lines;
+    const carry = lines.filter(({ jobId }) => jobId === 'bed/floor.carry');
+    expect(carry.map(({ kind, open }) => [kind, open])).toEqual([
+      ['materials', 90_000],
+      ['trades', 20_000],
+    ]);
+    const before = planned(houseOf(...BED, hired)).costs.lines;
+    expect(before.some(({ id }) => id === PLANKS)).toBe(false);
+  });
+
   it('bought without an order it is no longer to come; a deposit leaves the rest', () => {
     expect(after(receipt('r', GUESS)).ledger).toMatchObject({ toCome: rest, committed: 0 });
     // A cheaper shop: nine tenths of the guess buys all of it.

@@ -116,8 +116,8 @@ function Answer({ fit, plan, onTaken }: { fit: Fit; plan: Plan; onTaken: () => v
           key={way.id}
           title={way.title}
           note={`Gives up: ${way.givesUp}`}
-          figure={way.daysSooner > 0 ? countWords(way.daysSooner, 'day') : 'hours'}
-          figureNote="of the set’s gain"
+          figure={way.daysSooner > 0 ? countWords(way.daysSooner, 'day') : 'under a day'}
+          figureNote="later without it"
         />
       ))}
       {ways.length > 0 ? (

@@ -129,8 +129,8 @@ const ownJobOf = (own: OwnJob, project: HouseToPlan): Job => ({
 });
 
 /**
- * A job that was hired out takes the trade's days and price, materials included, and none of one's own hours. What
- * only a trade does anyway takes the one that was agreed.
+ * A job that was hired out takes the trade's days and price, materials included, and none of one's own hours; what was
+ * ordered for it before comes all the same and wants paying. What only a trade does anyway takes the one that was agreed.
  */
 function givenToTrade(job: Job, project: HouseToPlan): Job {
   const hire = hireOf(project, job.id);
@@ -144,9 +144,15 @@ function givenToTrade(job: Job, project: HouseToPlan): Job {
     lump: cents(0),
     estimate: minutes(0),
     limits: hiredLimits(job.limits),
-    materials: [],
+    materials: job.materials.filter(({ lineId }) => isOrdered(project, lineId)),
   };
 }
+
+const isOrdered = ({ orders }: HouseToPlan, lineId: string): boolean =>
+  Object.values(orders).some(
+    (order) =>
+      order.lineId === lineId || order.shares?.some((share) => share.lineId === lineId) === true,
+  );
 
 function withOwnLines(job: Job, project: HouseToPlan): Job {
   const own = ownLinesOf(job.id, project);

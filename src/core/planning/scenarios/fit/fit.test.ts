@@ -74,6 +74,9 @@ describe('what it takes to be done by a day', () => {
       const sum = (week: readonly number[] = []) => week.reduce((all, day) => all + day, 0);
       expect(sum(is)).toBeGreaterThan(sum(was));
     }
+    const { done } = planOf(changed, plan).gates;
+    expect(fit.minutesMore).toBe(done.minutesLeft - plan.gates.done.minutesLeft);
+    expect(fit.centsMore).toBe(done.moneyLeft - plan.gates.done.moneyLeft);
     const ends = liveOf(planOf(changed, plan));
     for (const way of fit.ways) {
       const rest = fit.ways

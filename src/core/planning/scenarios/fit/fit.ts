@@ -1,7 +1,7 @@
 import type { HouseToPlan } from '../../../house';
 import { quietly, type InSteps } from '../../../in-steps';
 import { ok, type Result } from '../../../result';
-import { addDays, cents, daysBetween, minutes, type Moment, type PlainDate } from '../../../units';
+import { addDays, cents, daysBetween, type Moment, type PlainDate } from '../../../units';
 import { forwardOptions, peopleOptions } from '../compare/forward';
 import { withOption, type Option } from '../compare/option';
 import { planInSteps } from '../../plan-house';
@@ -195,7 +195,7 @@ export function* fitBefore(
     before: { likely: is.likely, fairlySafe: is.fairlySafe },
     after: { likely, fairlySafe: moved(is.fairlySafe, safer) },
     centsMore: cents(moneyOf(set) - moneyOf(base)),
-    minutesMore: minutes(set.plan.gates.done.minutesLeft - plan.gates.done.minutesLeft),
+    minutesMore: set.plan.gates.done.minutesLeft - plan.gates.done.minutesLeft,
     tried: trial.tried,
   });
 }

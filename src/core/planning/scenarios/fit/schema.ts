@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { eventBodySchema } from '../../../journal';
 import { gateIdSchema } from '../../report';
-import { centsSchema, minutesSchema, plainDateSchema } from '../../../units';
+import { centsSchema, plainDateSchema } from '../../../units';
 
 /** A way to go on, as what would be said to the journal. */
 export const optionSchema = z.object({
@@ -34,7 +34,8 @@ export const fitSchema = z.object({
   after: sideSchema,
   /** To the end; negative when it saves. */
   centsMore: centsSchema,
-  minutesMore: minutesSchema,
+  /** Of one's own hours; negative when others do it. */
+  minutesMore: z.int(),
   /** Houses planned on the way to it. */
   tried: z.int(),
 });
