@@ -28,6 +28,7 @@ export {
   selectOpenFirst,
   selectPlaces,
   selectPlan,
+  selectPlanBefore,
   selectPlanIsBehind,
   selectPlanning,
   selectProject,

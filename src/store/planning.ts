@@ -10,6 +10,8 @@ export type PlanningState = {
   /** The last answer stays on screen while a newer one is worked out. */
   forecast: Forecast | null;
   forRevision: number;
+  /** What stood before the last change: what moved since is told against it. Null where nothing did, or nobody knows. */
+  before: Forecast | null;
   /** The plan people go by: the last one improved, of this visit or the one before. */
   standing: Standing | null;
   working: boolean;
@@ -21,11 +23,17 @@ export type PlanningState = {
 const initialState: PlanningState = {
   forecast: null,
   forRevision: -1,
+  before: null,
   standing: null,
   working: false,
   improving: false,
   error: null,
 };
+
+/** The last plan of an earlier state of the house becomes the one before. */
+function setBefore(state: PlanningState, revision: number): void {
+  if (revision !== state.forRevision) state.before = state.forecast;
+}
 
 export const planning = createSlice({
   name: 'planning',
@@ -33,11 +41,13 @@ export const planning = createSlice({
   reducers: {
     /** A plan that will do while a better one is looked for. */
     firstPlanned: (state, { payload }: PayloadAction<{ forecast: Forecast; revision: number }>) => {
+      setBefore(state, payload.revision);
       state.forecast = payload.forecast;
       state.forRevision = payload.revision;
       state.error = null;
     },
     planned: (state, { payload }: PayloadAction<{ forecast: Forecast; revision: number }>) => {
+      setBefore(state, payload.revision);
       state.forecast = payload.forecast;
       state.forRevision = payload.revision;
       state.standing = standingOf(payload.forecast.plan);

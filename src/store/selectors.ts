@@ -19,6 +19,8 @@ export const selectPlanIsBehind = ({ planning, session }: RootState): boolean =>
   planning.working && planning.forRevision !== session.revision;
 export const selectToday = (state: RootState) => dateOf(state.session.now);
 export const selectForecast = (state: RootState) => state.planning.forecast;
+/** The plan that stood before the last change. */
+export const selectPlanBefore = (state: RootState) => state.planning.before?.plan ?? null;
 export const selectPlan = (state: RootState) => state.planning.forecast?.plan ?? null;
 
 /** The open house. Only screens behind the open gate use it, so there always is one. */

@@ -1,3 +1,4 @@
+import { GATE_NAMES } from '@/core/planning/explanation';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
@@ -22,7 +23,7 @@ import {
   useAppSelector,
 } from '@/store';
 import { Button, Note, Section, Slip, Strong } from '@/ui';
-import { GATE_NAMES, fitSumWords, fitWords, type GateId } from './words';
+import { fitSumWords, fitWords, type GateId } from './words';
 
 const GATES = ['sleep', 'live', 'done'] as const;
 

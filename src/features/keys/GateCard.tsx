@@ -1,16 +1,23 @@
+import { GATE_NAMES, gateMoved } from '@/core/planning/explanation';
 import { countWords } from '@/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { addedBy, type Forecast } from '@/core/planning/report';
-import { selectJobsById, selectProject, selectToday, useAppSelector } from '@/store';
+import {
+  selectJobsById,
+  selectPlanBefore,
+  selectProject,
+  selectToday,
+  useAppSelector,
+} from '@/store';
 import { Body, Button, Door, Note, Small, Strong, Title } from '@/ui';
 import { ConditionRow } from './ConditionRow';
 import {
   GATE_ASKS,
-  GATE_NAMES,
   chainWords,
   gateDateWords,
   gateLoadWords,
+  movedWords,
   type GateId,
 } from './words';
 import { GateJobs } from './GateJobs';
@@ -22,6 +29,8 @@ export function GateCard({ gate, forecast }: { gate: GateId; forecast: Forecast 
   const jobs = useAppSelector(selectJobsById);
   const [shown, setShown] = useState<'nothing' | 'conditions' | 'jobs'>('nothing');
   const summary = forecast.plan.gates[gate];
+  const before = useAppSelector(selectPlanBefore);
+  const moved = before ? gateMoved(before, forecast.plan, gate) : null;
   const left = summary.jobsLeft + summary.checksLeft;
   const added = addedBy(forecast.plan, gate);
   const met = summary.conditions.filter((condition) => condition.met).length;
@@ -49,6 +58,7 @@ export function GateCard({ gate, forecast }: { gate: GateId; forecast: Forecast 
           {gate !== 'sleep' && left > 0 ? (
             <Small>{`${added} of them beyond the gate before.`}</Small>
           ) : null}
+          {moved ? <Note role="note">{movedWords(moved, forecast.plan)}</Note> : null}
           <Note>{GATE_ASKS[gate]}</Note>
           {left > 0 ? <Note>{gateLoadWords(summary, project.currency)}</Note> : null}
           {chain.length > 0 ? <Note>{chainWords(chain)}</Note> : null}

@@ -1,3 +1,4 @@
+import { GATE_NAMES } from '@/core/planning/explanation';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
@@ -26,7 +27,7 @@ import {
   useAppSelector,
 } from '@/store';
 import { Button, Note, Section, Slip } from '@/ui';
-import { GATE_NAMES, phaseDateWords, phaseMoneyWords, phaseWords } from './words';
+import { phaseDateWords, phaseMoneyWords, phaseWords } from './words';
 
 /** Parts of the house gone through by themselves, each with its own end, budget and gate. */
 export function Phases() {

@@ -1,3 +1,4 @@
+import { GATE_NAMES, sayWhy, type Why } from '@/core/planning/explanation';
 import type { Phase } from '@/core/house';
 import type { Forecast, GateSummary, PhaseState, Plan, PlannedJob } from '@/core/planning/report';
 import type { Fit } from '@/core/planning/scenarios/fit/schema';
@@ -16,12 +17,6 @@ import {
 } from '@/core/units';
 
 export type GateId = GateSummary['gate'];
-
-export const GATE_NAMES: Record<GateId, string> = {
-  sleep: 'Sleep here',
-  live: 'Live here',
-  done: 'Call it done',
-};
 
 export const GATE_ASKS: Record<GateId, string> = {
   sleep: 'Safe to spend a night in.',
@@ -130,4 +125,13 @@ export function phaseMoneyWords(
   const over = paid + committed + toCome - budget;
   const rest = `about ${formatAbout(cents(Math.abs(over)), currency)} ${over > 0 ? 'over' : 'left of'}`;
   return `${is}: ${rest} its budget of ${formatPaid(budget, currency)}.`;
+}
+
+/** "As planned 3 days later than before your last change: “Hang board” goes at 1.2 of the guess now." */
+export function movedWords(
+  { days, whys }: { days: number; whys: readonly Why[] },
+  plan: Plan,
+): string {
+  const by = `As planned ${countWords(Math.abs(days), 'day')} ${days > 0 ? 'later' : 'sooner'} than before your last change`;
+  return [`${by}.`, ...whys.map((why) => sayWhy(why, plan))].join(' ');
 }

@@ -20,6 +20,7 @@ import { jobPaceWords } from '@/features/pace';
 import { BackToToday } from './BackToToday';
 import { JobActions } from './JobActions';
 import { MoveJob } from './MoveJob';
+import { Floats, MovedSince, SharedWith } from './Slipping';
 import { RuleActions, RulesAnyway, SetAside } from './RuleActions';
 import {
   LACK_WORDS,
@@ -49,6 +50,7 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
         <Body>{`${standingWords(job, today)} · ${slackWords(job)}`}</Body>
         {decided ? <Small>{decidesWords(job, decided)}</Small> : null}
       </View>
+      <MovedSince job={job} />
       <JobActions key={job.id} job={job} />
       {project.inspections.some(({ jobId }) => jobId === job.id) ? (
         <TakeBack
@@ -64,6 +66,8 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
       <SetAside job={job} />
       {job.doneOn === null ? <MoveJob key={`move-${job.id}`} job={job} /> : null}
       <LetsGo job={job} />
+      <Floats job={job} />
+      <SharedWith job={job} />
       <BackToToday job={job} />
       <View>
         <SubHeading>The hours</SubHeading>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
 import { demandSchema, isOutside, type Demand, type PlaceId, type Project } from '@/core/house';
+import { GATE_NAMES } from '@/core/planning/explanation';
 import type { Forecast } from '@/core/planning/report';
 import { formatDate, plainDateSchema, type PlainDate } from '@/core/units';
 import { ChoiceField, FormCard, TextField, useKeptForm, wordsField } from '@/features/form';
@@ -20,8 +21,6 @@ import {
 import { Button, Section, Slip } from '@/ui';
 import { WhatSaves } from './WhatSaves';
 
-const GATES = { sleep: 'Sleep here', live: 'Live here', done: 'Call it done' } as const;
-
 function coversWords({ covers }: Demand, project: Project): string {
   switch (covers.kind) {
     case 'outside':
@@ -29,7 +28,7 @@ function coversWords({ covers }: Demand, project: Project): string {
     case 'place':
       return placeNameIn(project, covers.placeId);
     case 'gate':
-      return GATES[covers.gate];
+      return GATE_NAMES[covers.gate];
     case 'job':
       return 'one job done';
     case 'jobs':

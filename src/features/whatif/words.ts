@@ -1,3 +1,4 @@
+import { GATE_NAMES } from '@/core/planning/explanation';
 import {
   countWords,
   daysBetween,
@@ -12,16 +13,18 @@ import type { Missed, Moved, Side, WhatIf } from '@/core/planning/scenarios/what
 /** One line of the side by side: what, as it stands, as it would be, and the difference. */
 export type Line = { name: string; before: string; after: string; differs: boolean };
 
-const GATES = { sleep: 'Sleep here', live: 'Live here', done: 'Call it done' } as const;
-
-function gateLine(gate: keyof typeof GATES, { before, after }: WhatIf, today: PlainDate): Line {
+function gateLine(
+  gate: keyof typeof GATE_NAMES,
+  { before, after }: WhatIf,
+  today: PlainDate,
+): Line {
   const say = (side: Side): string => {
     const { likely, fairlySafe } = side.gates[gate];
     if (!likely || !fairlySafe) return 'nothing left';
     return `likely ${formatDate(likely, today)}, fairly safe ${formatDate(fairlySafe, today)}`;
   };
   const [one, other] = [say(before), say(after)];
-  return { name: GATES[gate], before: one, after: other, differs: one !== other };
+  return { name: GATE_NAMES[gate], before: one, after: other, differs: one !== other };
 }
 
 /** The facts of both sides, those that stay the same too. */
@@ -45,12 +48,12 @@ export function linesOf(whatIf: WhatIf, today: PlainDate, currency: Currency): L
 
 /** The answer in one line, for the ear: the likely days, which stand in the table with their doubt. */
 export function answerWords({ before, after, movedCount }: WhatIf): string {
-  const gate = (id: keyof typeof GATES): string[] => {
+  const gate = (id: keyof typeof GATE_NAMES): string[] => {
     const [from, to] = [before.gates[id].likely, after.gates[id].likely];
     const days = from && to ? daysBetween(from, to) : 0;
     if (days === 0) return [];
     return [
-      `${GATES[id].toLowerCase()} ${countWords(Math.abs(days), 'day')} ${days > 0 ? 'later' : 'sooner'}`,
+      `${GATE_NAMES[id].toLowerCase()} ${countWords(Math.abs(days), 'day')} ${days > 0 ? 'later' : 'sooner'}`,
     ];
   };
   const gates = [...gate('sleep'), ...gate('live'), ...gate('done')];

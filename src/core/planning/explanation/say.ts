@@ -1,6 +1,14 @@
-import { dateOf, formatDate, lastDayOf } from '../../units';
-import type { Plan, PlanError } from '../report/plan';
+import { dateOf, formatDate, formatMinutes, lastDayOf } from '../../units';
+import type { GateSummary, Plan, PlanError } from '../report/plan';
 import type { Cause } from './reasons';
+import type { Why } from './moved';
+
+/** What the gates are called. */
+export const GATE_NAMES: Record<GateSummary['gate'], string> = {
+  sleep: 'Sleep here',
+  live: 'Live here',
+  done: 'Call it done',
+};
 
 const DAYS = {
   light: 'It wants a day with enough daylight.',
@@ -39,6 +47,30 @@ export function sayCause(cause: Cause, plan: Plan): string {
         case 'not-before':
           return `You said not before ${formatDate(dateOf(cause.held.until), today)}.`;
       }
+  }
+}
+
+const timesWords = (pace: number) => `${Math.round(pace * 100) / 100}`;
+
+/** Why something moved, as a sentence. */
+export function sayWhy({ jobId, is }: Why, plan: Plan): string {
+  const title = `“${plan.jobs.find((job) => job.id === jobId)?.title ?? jobId}”`;
+  const today = dateOf(plan.now);
+  switch (is.kind) {
+    case 'new':
+      return `${title} is new.`;
+    case 'done':
+      return `${title} is done.`;
+    case 'pace':
+      return `${title} goes at ${timesWords(is.to)} of the guess now, ${timesWords(is.from)} before: learned from the log.`;
+    case 'left':
+      return `${title} has ${formatMinutes(is.to)} left, not ${formatMinutes(is.from)}.`;
+    case 'booked':
+      return `${title} is booked for ${formatDate(is.on, today)}.`;
+    case 'arrives':
+      return `${is.what} for ${title} is here on ${formatDate(is.on, today)} at the soonest.`;
+    case 'follows':
+      return sayCause(is.cause, plan);
   }
 }
 
