@@ -99,6 +99,9 @@ test('before any evening the day is told as a wide one; after ten the pace stand
   await porch.press('Bring in what is new');
   await expect(page.getByText('Brought in: 10 changes.')).toBeVisible();
   await porch.visit('/pace');
+  await expect(
+    page.getByText(/^At the guesses you would be planned to live there on /),
+  ).toBeVisible();
   await expect(page.getByText(/^Tearing out: at 0\.\d+ of the guess, from 3 days/)).toBeVisible();
   await expect(
     page.getByRole('img', { name: /^Percent of the guess, job by job/ }).first(),

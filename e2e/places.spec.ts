@@ -128,6 +128,32 @@ test('Keys tries out what brings the day forward, and doing it can be undone', a
   await expect(page.getByRole('button', { name: /^Undo: / })).toBeVisible();
 });
 
+test('Keys answers what it takes to be there by a day, and says why the day moved once it is done', async ({
+  porch,
+  page,
+}) => {
+  await porch.startHouse();
+  await porch.addRoom({ kind: 'Bedroom', length: `12'`, width: `10'` });
+  await porch.addRoom({ kind: 'Bathroom', length: `8'`, width: `6'` });
+  await porch.finishRooms(2);
+  await porch.chooseWorks('Bathroom', ['New bathroom']);
+  await porch.chooseWorks('Bedroom', ['Strip and re-line walls and ceiling']);
+  await porch.go('Keys');
+  await porch.fill('By which day', 'soon');
+  await porch.press('What would it take?');
+  await expect(page.getByRole('alert').first()).toContainText('“soon” is not a day');
+  await porch.fill('By which day', 'tomorrow');
+  await porch.press('What would it take?');
+  const answer = page.getByRole('region', { name: 'What it takes' });
+  await expect(answer.getByRole('status')).toContainText(/likely by .*fairly safe by/);
+  await expect(answer.getByText(/^Gives up: /).first()).toBeVisible();
+  await answer.getByRole('button', { name: /^Do (it|all of it)$/ }).click();
+  await expect(page.getByRole('button', { name: /^Undo: / })).toBeVisible();
+  await porch.settle();
+  const live = page.getByRole('region', { name: 'Live here' });
+  await expect(live.getByText(/^As planned \d+ days? sooner than before/)).toBeVisible();
+});
+
 test('the calendar file holds the days of work', async ({ porch, page }) => {
   await porch.openDemo();
   await porch.go('Share');

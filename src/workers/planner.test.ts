@@ -31,8 +31,8 @@ class StillWorker {
   }
 }
 
-const PROBLEM = { kerf: 0, unit: 'mm', stock: [], pieces: [] } as never;
-const NONE = { basis: '', keptShares: {}, jobs: [] } as never;
+const PROBLEM = { kerf: 0, stock: [], pieces: [] };
+const NONE = { basis: '', keptShares: {}, queue: [], jobs: [] };
 const worker = (at: number): StillWorker => {
   const made = StillWorker.made[at];
   if (!made) throw new Error(`no worker ${at}`);

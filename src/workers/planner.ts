@@ -180,7 +180,7 @@ export function workerPlanner(): Planner {
       return reply.value.kind === 'forecast' ? ok(reply.value.forecast) : wrongKind();
     },
     compare: async ({ house, ...asked }, options, signal) => {
-      const request = { kind: 'compare' as const, ...asked, options: [...options] as never };
+      const request = { kind: 'compare' as const, ...asked, options: options.map(sendable) };
       const reply = await first(() => comparing({ asked: request, house }, signal));
       if (!reply?.ok) return reply;
       return reply.value.kind === 'compare' ? ok(reply.value.weighed) : wrongKind();
@@ -197,8 +197,11 @@ export function workerPlanner(): Planner {
       if (!reply?.ok) return reply;
       return reply.value.kind === 'fit' ? ok(reply.value.fit) : wrongKind();
     },
-    cuts: async (problem, signal) => {
-      const reply = await cutting({ asked: { kind: 'cuts', problem: problem as never } }, signal);
+    cuts: async ({ kerf, stock, pieces }, signal) => {
+      const reply = await cutting(
+        { asked: { kind: 'cuts', problem: { kerf, stock: [...stock], pieces: [...pieces] } } },
+        signal,
+      );
       if (!reply?.ok) return reply;
       return reply.value.kind === 'cuts' ? ok(reply.value.plan) : wrongKind();
     },
@@ -230,6 +233,8 @@ export function workerPlanner(): Planner {
     },
   };
 }
+
+const sendable = ({ changes, ...option }: Option) => ({ ...option, changes: [...changes] });
 
 /** What was dropped does not depend on the hour. */
 const NO_MOMENT = 0 as Moment;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts/problem';
 import { eventBodySchema, type JournalEvent } from '../core/journal';
 import { inputChangesSchema } from '../core/planning/input';
-import type { FileError } from '../core/files';
+import { fileErrorSchema } from '../core/files/file-error';
 import {
   forecastSchema,
   gateIdSchema,
@@ -140,6 +140,6 @@ export const replySchema = z.discriminatedUnion('kind', [
     unread: z.array(z.string()),
     setAside: z.array(z.object({ path: z.string(), reason: z.string() })),
   }),
-  z.object({ id: z.int(), kind: z.literal('file-refused'), error: z.custom<FileError>() }),
+  z.object({ id: z.int(), kind: z.literal('file-refused'), error: fileErrorSchema }),
 ]);
 export type WorkerReply = z.infer<typeof replySchema>;

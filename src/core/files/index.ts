@@ -1,9 +1,9 @@
+export { fileErrorSchema, type FileError } from './file-error';
 export {
   FILE_VERSION,
   projectFileParts,
   readProjectFile,
   writeProjectFile,
-  type FileError,
   type FilePart,
   type ProjectFile,
   type ReadProject,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { FileError } from './file-error';
 import type { Project } from '../house';
 import { eventRow, reduceJournal, type JournalEvent } from '../journal';
 import { fail, ok, type Result } from '../result';
@@ -20,14 +21,6 @@ export type ProjectFile = {
   /** What could not be read, as the text it was: carried along until somebody puts it right or dismisses it. */
   unread: string[];
 };
-
-export type FileError =
-  | { code: 'not-json' }
-  | { code: 'truncated' }
-  | { code: 'not-ours' }
-  | { code: 'newer-version'; version: number }
-  | { code: 'broken'; path: string; reason: string }
-  | { code: 'no-house' };
 
 /** A picture as the app makes it: small enough for a browser's database. */
 const pictureSchema = z

@@ -9,7 +9,8 @@ import {
 } from 'fflate';
 import { fail, ok, type Result } from '../result';
 import { bytesOfPicture, pictureOfBytes } from './picture';
-import { readProjectFile, type FileError, type ReadProject } from './project-file';
+import type { FileError } from './file-error';
+import { readProjectFile, type ReadProject } from './project-file';
 
 const HOUSE = 'house.json';
 const PHOTO = /^photos\/([^/]{1,80})\.(jpe?g|png|webp)$/i;

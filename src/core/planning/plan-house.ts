@@ -25,6 +25,8 @@ export type PlanOptions = {
   isWeighed?: boolean;
   /** Nobody waits for the answer. */
   isIdle?: boolean;
+  /** Left out or true: at the paces the log has taught. */
+  learns?: boolean;
 };
 
 /** How long is looked for a better order: jobs placed in all, and the schedules that makes at least and at most. */
@@ -179,9 +181,9 @@ export function planInOrder(
   project: HouseToPlan,
   now: Moment,
   like: Plan,
-  { caution = AS_ESTIMATED }: Pick<PlanOptions, 'caution'> = {},
+  { caution = AS_ESTIMATED, learns = true }: Pick<PlanOptions, 'caution' | 'learns'> = {},
 ): Result<Plan, PlanError> {
-  const model = buildScheduleModel(project, now, caution, like);
+  const model = buildScheduleModel(project, now, caution, like, learns);
   if (!model.ok) return model;
   const open = openHouse(model.value);
   const { scheduler, aims, tasks } = open;

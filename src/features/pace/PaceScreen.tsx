@@ -2,9 +2,9 @@ import { View } from 'react-native';
 import type { Forecast } from '@/core/planning/report';
 import { formatDayMonth } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
-import { selectForecast, selectProject, useAppSelector } from '@/store';
+import { selectForecast, selectProject, selectToday, useAppSelector } from '@/store';
 import { Body, LineChart, Note, Section, Small, Strong } from '@/ui';
-import { bandWords, keptWords, kindTitle, leftWords, paceWords } from './words';
+import { bandWords, keptWords, kindTitle, leftWords, movedWords, paceWords } from './words';
 
 /** Fewer points make no line. */
 const LEAST_POINTS = 3;
@@ -20,7 +20,9 @@ export function PaceScreen() {
   );
 }
 
-function Learned({ forecast: { learned } }: { forecast: Forecast }) {
+function Learned({ forecast: { learned, plan } }: { forecast: Forecast }) {
+  const today = useAppSelector(selectToday);
+  const { date } = plan.gates.live;
   const { people } = useAppSelector(selectProject);
   return (
     <View className="gap-4">
@@ -30,7 +32,12 @@ function Learned({ forecast: { learned } }: { forecast: Forecast }) {
           how you work.
         </Body>
       ) : (
-        <Strong>{leftWords(learned)}</Strong>
+        <View className="gap-1">
+          <Strong>{leftWords(learned)}</Strong>
+          {learned.atGuess?.live && date ? (
+            <Body>{movedWords(learned.atGuess.live, date, today)}</Body>
+          ) : null}
+        </View>
       )}
       {learned.paces.map((pace) => (
         <Section key={pace.kind} title={kindTitle(pace.kind)}>

@@ -1,12 +1,13 @@
 import type { Forecast, PlannedJob } from '@/core/planning/report';
-import { minutes } from '@/core/units';
-import { bandWords, jobPaceWords, keptWords, leftWords, paceWords } from './words';
+import { minutes, plainDate } from '@/core/units';
+import { bandWords, jobPaceWords, keptWords, leftWords, movedWords, paceWords } from './words';
 
 const pace = { kind: 'board', factor: 0.7012, low: 0.55, high: 0.9, jobs: 8, days: 6 };
 const learned: Forecast['learned'] = {
   paces: [pace],
   points: [],
   kept: [],
+  atGuess: null,
   left: { guessed: minutes(600), planned: minutes(420) },
 };
 const job = (over: Partial<PlannedJob>) =>
@@ -53,5 +54,15 @@ describe('what was learned, in words', () => {
     expect(keptWords({ ...none, share: 1 }, { name: 'Ana' })).toBe(
       'Ana: nothing known yet. The plan takes 100 of 100.',
     );
+  });
+
+  it('says what was learned did to the day', () => {
+    const [may, june] = [plainDate('2026-05-10'), plainDate('2026-06-07')];
+    const today = plainDate('2026-03-14');
+    expect(movedWords(may, june, today)).toBe(
+      'At the guesses you would be planned to live there on Sun 10 May; what was learned makes it Sun 7 Jun, 28 days later.',
+    );
+    expect(movedWords(june, may, today)).toMatch(/Sun 10 May, 28 days sooner\.$/);
+    expect(movedWords(may, may, today)).toMatch(/moves that by no day\.$/);
   });
 });

@@ -1,7 +1,7 @@
 import { SKILLS, type Person } from '@/core/house';
 import type { Forecast, PlannedJob } from '@/core/planning/report';
 import { paceKindOf } from '@/core/planning/learning';
-import { countWords, formatMinutes } from '@/core/units';
+import { countWords, daysBetween, formatDate, formatMinutes, type PlainDate } from '@/core/units';
 
 type Learned = Forecast['learned'];
 type Pace = Learned['paces'][number];
@@ -31,6 +31,15 @@ export function jobPaceWords(job: PlannedJob, { paces }: Learned): string | unde
 /** The own hours that are left, by the estimates and as the work goes. */
 export const leftWords = ({ left: { guessed, planned } }: Learned): string =>
   `${formatMinutes(guessed)} of own work are left by the guesses; as it goes, ${formatMinutes(planned)}.`;
+
+/** What the learned paces did to the planned day of a gate. */
+export function movedWords(guessed: PlainDate, planned: PlainDate, today: PlainDate): string {
+  const days = daysBetween(guessed, planned);
+  const at = `At the guesses you would be planned to live there on ${formatDate(guessed, today)}`;
+  return days === 0
+    ? `${at}; what was learned moves that by no day.`
+    : `${at}; what was learned makes it ${formatDate(planned, today)}, ${countWords(Math.abs(days), 'day')} ${days > 0 ? 'later' : 'sooner'}.`;
+}
 
 /** What of the hours somebody meant to give was given. */
 export function keptWords(

@@ -50,6 +50,9 @@ export function learnFrom(known: Known, standing: Standing | null): Learned {
   };
 }
 
+/** The same with every job at its guess; the hours people keep stay as they were learned. */
+export const atTheGuess = (learned: Learned): Learned => ({ ...learned, paceOf: () => 1 });
+
 const steady = (before: number | undefined, now: number, within: number): number =>
   before !== undefined && Math.abs(now - before) <= within + 1e-9 ? before : now;
 

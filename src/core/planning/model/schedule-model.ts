@@ -30,7 +30,7 @@ import {
   type PlainDate,
 } from '../../units';
 import type { Caution } from './caution';
-import { learnFrom, type Learned } from '../learning/learned';
+import { atTheGuess, learnFrom, type Learned } from '../learning/learned';
 import { withOrderChains } from './order-chains';
 import { materialHolds, ordersByLine } from './orders';
 import type { HeldBy, PlanError, Standing } from '../report';
@@ -81,6 +81,8 @@ export function buildScheduleModel(
   now: Moment,
   caution: Caution,
   standing: Standing | null = null,
+  /** False: as if the log had taught nothing of how long work takes. */
+  learns = true,
 ): Result<ScheduleModel, PlanError> {
   const project = asPlanningInput(house);
   const all = expandAll(project);
@@ -114,7 +116,9 @@ export function buildScheduleModel(
     dropped: all.filter(({ id }) => dropped.has(id)),
     graph,
     progress,
-    learned: learnFrom({ project, now: start, jobs, graph, progress }, standing),
+    learned: learns
+      ? learnFrom({ project, now: start, jobs, graph, progress }, standing)
+      : atTheGuess(learnFrom({ project, now: start, jobs, graph, progress }, standing)),
     plannedEnds: new Map(standing?.jobs.map(({ id, finish }) => [id, finish])),
     membership: gateMembership(jobs, graph, Object.values(project.phases)),
     orders,

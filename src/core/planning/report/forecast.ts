@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { jobIdSchema, personIdSchema } from '../../house';
 import { centsSchema, minutesSchema, plainDateSchema } from '../../units';
-import { planSchema } from './plan';
+import { gateIdSchema, planSchema } from './plan';
 
 const doubtSchema = z.object({
   /** One run in ten is through by the soonest, all but one in twenty by the latest. */
@@ -29,6 +29,8 @@ const learnedSchema = z.object({
   points: z.array(
     z.object({ kind: z.string(), ratio: z.number(), on: plainDateSchema, jobId: jobIdSchema }),
   ),
+  /** The planned days in the same order at the guesses: what was learned moved them to the plan's. Null without points. */
+  atGuess: z.record(gateIdSchema, plainDateSchema.nullable()).nullable(),
   /** Own hours left, by the estimates alone and at the paces the plan goes by. */
   left: z.object({ guessed: minutesSchema, planned: minutesSchema }),
   /** Days' worth of hours kept and lost, and the share the plan goes by. */

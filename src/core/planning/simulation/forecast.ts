@@ -10,13 +10,13 @@ import {
 } from '../report';
 import { ok, type Result } from '../../result';
 import { openRisks } from '../../risk';
-import { planInSteps } from '../plan-house';
+import { planInOrder, planInSteps } from '../plan-house';
 import { type ScheduleModel } from '../model/schedule-model';
 import { PACE_KINDS } from '../learning';
 import type { Job } from '../../trade/steps';
 import { effortLeft, progressOf } from '../../progress';
 import { minutes, type Moment } from '../../units';
-import { drawInSteps, prepareFrom, type Drawn } from './draw';
+import { drawInSteps, prepareFrom, type Drawn, type Prepared } from './draw';
 
 /** Runs drawn for the screens: enough that the day hardly moves from seed to seed, few enough to follow every edit. */
 export const SCREEN_RUNS = 300;
@@ -112,7 +112,10 @@ function* drawn(
   const { sleep, live, done } = calm.gates;
   const forecast: Forecast = {
     plan,
-    learned: learnedOf(prepared.value.model),
+    learned: {
+      ...learnedOf(prepared.value.model),
+      atGuess: atGuess(project, now, plan, prepared.value),
+    },
     runs,
     cost: { likely: withFinds.cost.p50, fairlySafe: withFinds.cost.p80 },
     decides: withFinds.decides.map(({ jobId, share }) => ({
@@ -139,8 +142,26 @@ const doubtOf = ({ gates }: Drawn, gate: 'sleep' | 'live' | 'done'): Doubt => ({
   latest: gates[gate].p95,
 });
 
+/** The days of the gates, were every job to take what it was guessed at. */
+function atGuess(
+  project: HouseToPlan,
+  now: Moment,
+  plan: Plan,
+  { model }: Prepared,
+): Forecast['learned']['atGuess'] {
+  if (model.learned.paces.points.length === 0) return null;
+  const guessed = planInOrder(project, now, plan, { learns: false });
+  if (!guessed.ok) return null;
+  const { sleep, live, done } = guessed.value.gates;
+  return { sleep: sleep.date, live: live.date, done: done.date };
+}
+
 /** What the log has taught, kind of work by kind of work and person by person, with what it was taken from. */
-function learnedOf({ jobs, progress, learned }: ScheduleModel): Forecast['learned'] {
+function learnedOf({
+  jobs,
+  progress,
+  learned,
+}: ScheduleModel): Omit<Forecast['learned'], 'atGuess'> {
   const { paces, kept, paceOf } = learned;
   const leftAt = (pace: (job: Job) => number) =>
     minutes(
