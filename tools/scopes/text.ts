@@ -20,8 +20,8 @@ export function planOf(scope: Scope): Plan {
 const beginOf = ({ stretches, start }: PlannedJob): number => stretches[0]?.from ?? start;
 
 const hoursOf = ({ work, estimate }: PlannedJob): string => {
-  if (work.kind === 'effort') return (estimate / 60).toFixed(1);
-  return work.kind === 'span' ? work.trade : 'visit';
+  if (work.kind === 'labour') return (estimate / 60).toFixed(1);
+  return work.kind === 'subcontract' ? work.trade : 'visit';
 };
 
 function rowOf(scope: Scope, job: PlannedJob): string {

@@ -157,7 +157,7 @@ describe('what a line brings about goes with the line', () => {
   });
 
   it('a failed visit holds what it covers, a passed one lets it go', () => {
-    const visit = planOf(house()).jobs.find(({ work }) => work.kind === 'hold');
+    const visit = planOf(house()).jobs.find(({ work }) => work.kind === 'inspection');
     if (!visit) throw new Error('no visit');
     const held = (result: 'passed' | 'failed'): Entry => ({
       kind: 'inspection',

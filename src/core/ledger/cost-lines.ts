@@ -71,7 +71,7 @@ function linesOfJob(ground: Ground, job: Job, prices: ReadonlyMap<string, Cents>
 }
 
 function tradeLine({ project, progress }: Ground, job: Job): OpenLine[] {
-  if (job.work.kind !== 'span') return [];
+  if (job.work.kind !== 'subcontract') return [];
   const isAgreed = hireOf(project, job.id)?.agreedOn !== undefined;
   return [
     {

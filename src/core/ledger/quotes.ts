@@ -30,7 +30,7 @@ const costOf = ({ paid, open, planned }: CostLine): number =>
 
 function againstOwn(quote: Quote, plan: Plan): AgainstQuote | null {
   const ids = new Set<JobId>(quote.jobIds);
-  const jobs = plan.jobs.filter((job) => ids.has(job.id) && job.work.kind === 'effort');
+  const jobs = plan.jobs.filter((job) => ids.has(job.id) && job.work.kind === 'labour');
   // Something of it is hired, or gone: there is nothing of one's own to compare.
   if (jobs.length === 0 || jobs.length < ids.size) return null;
   const spent = plan.costs.lines
@@ -75,7 +75,7 @@ export function sharesOf(
   jobs: readonly PlannedJob[],
 ): { jobId: JobId; cents: Cents; workdays: number }[] {
   const weights = jobs.map(({ work, left }) =>
-    work.kind === 'span' ? work.workdays * HOURS_OF_A_TRADE : Math.max(1, left),
+    work.kind === 'subcontract' ? work.workdays * HOURS_OF_A_TRADE : Math.max(1, left),
   );
   const parts = splitCents(sum, weights);
   const whole = weights.reduce((all, weight) => all + weight, 0);

@@ -52,11 +52,11 @@ function visits(project: Project, open: readonly PlannedJob[]): CalendarEntry[] 
   return open.flatMap((job): CalendarEntry[] => {
     const title = `${job.title}, ${whereOf(project, job.placeId)}`;
     const booked = job.bookedOn === null ? 'not booked yet' : 'booked';
-    if (job.work.kind === 'hold') {
+    if (job.work.kind === 'inspection') {
       const times = { from: job.start, to: job.finish };
       return [{ uid: `visit-${job.id}`, kind: 'visit', title, note: booked, times }];
     }
-    if (job.work.kind !== 'span') return [];
+    if (job.work.kind !== 'subcontract') return [];
     const days = { from: dateOf(job.start), until: addDays(dateOf(job.finish), 1) };
     return [
       { uid: `trade-${job.id}`, kind: 'trade', title, note: `${job.work.trade}, ${booked}`, days },

@@ -96,7 +96,7 @@ const FIRST_DAYS = 5;
 function calledFaults(project: HouseToPlan, plan: Plan): string[] {
   return plan.jobs.flatMap(({ id, work, doneOn, state, stretches }) => {
     const first = stretches[0];
-    if (work.kind !== 'span' || doneOn !== null || state === 'in-hand' || !first) return [];
+    if (work.kind !== 'subcontract' || doneOn !== null || state === 'in-hand' || !first) return [];
     if (project.bookings[id] !== undefined) return [];
     return daysBetween(dateOf(plan.now), dateOf(first.from)) >= FIRST_DAYS
       ? []
@@ -152,14 +152,14 @@ function ownFaults(job: PlannedJob, plan: Plan): string[] {
       faults.push(`${job.id} begins before ${held.kind}`);
   }
   const alone = job.lacks.includes('second-pair');
-  if (job.work.kind === 'effort' && worked < job.left) {
+  if (job.work.kind === 'labour' && worked < job.left) {
     faults.push(`${job.id} gets ${worked} of ${job.left} minutes`);
   }
-  if (job.work.kind === 'effort' && job.work.hands === 2 && !alone) {
+  if (job.work.kind === 'labour' && job.work.hands === 2 && !alone) {
     if (job.stretches.some(({ people }) => new Set(people).size < 2))
       faults.push(`${job.id} wants two people`);
   }
-  if (job.work.kind !== 'effort' && job.stretches.some(({ from }) => isWeekend(dateOf(from)))) {
+  if (job.work.kind !== 'labour' && job.stretches.some(({ from }) => isWeekend(dateOf(from)))) {
     faults.push(`${job.id} has a trade or an inspector on a weekend`);
   }
   return faults;
@@ -213,7 +213,7 @@ function limitFaults(project: HouseToPlan, job: PlannedJob): string[] {
     if (days.size > pieces) faults.push(`${job.id} cuts one of ${pieces} pieces in two`);
   }
   const [first, last] = [job.stretches[0], job.stretches.at(-1)];
-  if (hire && first && last && job.work.kind === 'effort' && !job.lacks.includes('short-hire')) {
+  if (hire && first && last && job.work.kind === 'labour' && !job.lacks.includes('short-hire')) {
     const kept = daysBetween(dateOf(first.from), lastDayOf(last.to)) + 1;
     if (kept > hire.days) faults.push(`${job.id} keeps the ${hire.tool} ${kept} days`);
   }
@@ -246,7 +246,7 @@ function tradeFaults(plan: Plan): string[] {
   const booked = new Map<string, string>();
   return plan.jobs.flatMap((job) => {
     const { work } = job;
-    if (work.kind !== 'span' || job.doneOn !== null) return [];
+    if (work.kind !== 'subcontract' || job.doneOn !== null) return [];
     return job.stretches.flatMap(({ from }) => {
       const key = `${work.trade} ${dateOf(from)}`;
       const other = booked.get(key);

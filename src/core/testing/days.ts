@@ -23,8 +23,8 @@ export function dayAsPlanned(plan: Plan, on: PlainDate, more = 0): EventBodyOf[]
       const past = job.stretches.filter(({ from }) => dateOf(from) <= on).length;
       const isDone = dateOf(job.finish) === on;
       // Of a trade it is told how many of its days are over.
-      if (!isDone && job.work.kind === 'effort') return [];
-      const before = job.work.kind === 'span' ? job.work.workdays - job.stretches.length : 0;
+      if (!isDone && job.work.kind === 'labour') return [];
+      const before = job.work.kind === 'subcontract' ? job.work.workdays - job.stretches.length : 0;
       const share = isDone
         ? 100
         : Math.round((100 * (before + past)) / (before + job.stretches.length));
@@ -33,7 +33,7 @@ export function dayAsPlanned(plan: Plan, on: PlainDate, more = 0): EventBodyOf[]
   ];
   const called = open
     .filter(
-      ({ work, bookedOn, start }) => work.kind !== 'effort' && !bookedOn && dateOf(start) > on,
+      ({ work, bookedOn, start }) => work.kind !== 'labour' && !bookedOn && dateOf(start) > on,
     )
     .map((job): EventBodyOf => ({
       type: 'visitBooked',

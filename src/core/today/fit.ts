@@ -30,10 +30,10 @@ const TIRED_AT_MOST = 90;
 const HEAVY: ReadonlySet<string> = new Set<CautionId>(['weight', 'falls', 'structure']);
 
 export const isHeavy = (job: PlannedJob): boolean =>
-  (job.work.kind === 'effort' && job.work.hands === 2) ||
+  (job.work.kind === 'labour' && job.work.hands === 2) ||
   job.cautions.some((caution) => HEAVY.has(caution));
 
-const handsOf = ({ work }: PlannedJob): 1 | 2 => (work.kind === 'effort' ? work.hands : 1);
+const handsOf = ({ work }: PlannedJob): 1 | 2 => (work.kind === 'labour' ? work.hands : 1);
 
 /** Ready or in hand, one's own work, and possible at this hour. */
 function candidates(plan: Plan): PlannedJob[] {
@@ -42,7 +42,7 @@ function candidates(plan: Plan): PlannedJob[] {
   return plan.jobs.filter(
     ({ state, work, left, limits }) =>
       (state === 'ready' || state === 'in-hand') &&
-      work.kind === 'effort' &&
+      work.kind === 'labour' &&
       left > 0 &&
       !(limits.outdoors && isDark),
   );

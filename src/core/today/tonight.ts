@@ -77,7 +77,7 @@ export function planTonight(project: HouseToPlan, plan: Plan): Tonight {
       .sort((a, b) => a.start - b.start),
     clocks: clocksOf(plan),
     comes: plan.jobs
-      .filter(({ work, doneOn }) => work.kind !== 'effort' && doneOn === null)
+      .filter(({ work, doneOn }) => work.kind !== 'labour' && doneOn === null)
       .map((job) => ({ job, on: dateOf(job.start) }))
       .filter(({ on }) => on <= horizon)
       .sort((a, b) => a.on.localeCompare(b.on)),

@@ -53,11 +53,11 @@ export const momentWords = (at: Moment, today: PlainDate): string =>
 /** How much work: own hours, a trade's days, or a visit. */
 export function effortWords(job: PlannedJob): string {
   switch (job.work.kind) {
-    case 'effort':
+    case 'labour':
       return formatMinutes(job.doneOn === null ? job.left : job.logged || job.estimate);
-    case 'span':
+    case 'subcontract':
       return `${job.work.workdays} ${job.work.workdays === 1 ? 'day' : 'days'}, ${job.work.trade}`;
-    case 'hold':
+    case 'inspection':
       return 'a visit';
   }
 }
@@ -65,12 +65,12 @@ export function effortWords(job: PlannedJob): string {
 /** Where the hours come from: quantity × rate, what is logged, what is told. */
 export function workingWords(job: PlannedJob, units: UnitSystem): string[] {
   const { work, quantity, starting } = job;
-  if (work.kind === 'span') {
+  if (work.kind === 'subcontract') {
     return [
       `Hired: ${work.workdays} weekdays of a ${work.trade}${starting?.workdays ? ', your figure' : ''}.`,
     ];
   }
-  if (work.kind === 'hold') {
+  if (work.kind === 'inspection') {
     return [`A visit of the inspector, booked ${work.bookAheadDays} days ahead.`];
   }
   const setup = work.setup > 0 ? ` + ${formatMinutes(work.setup)} setting up` : '';
@@ -98,7 +98,7 @@ export function workingWords(job: PlannedJob, units: UnitSystem): string[] {
   return [estimate, ...allowed, ...told];
 }
 
-type EffortWork = Extract<PlannedJob['work'], { kind: 'effort' }>;
+type EffortWork = Extract<PlannedJob['work'], { kind: 'labour' }>;
 
 function rateWords(quantity: PlannedJob['quantity'], work: EffortWork, units: UnitSystem): string {
   const rate = formatMinutes(work.rateMinutes);
@@ -143,7 +143,7 @@ export function standingWords(job: PlannedJob, today: PlainDate): string {
     case 'in-hand':
       return job.share === null ? 'in hand' : `in hand, ${job.share}% done`;
     case 'ready':
-      return job.work.kind === 'span' ? 'ready to be booked' : 'ready';
+      return job.work.kind === 'subcontract' ? 'ready to be booked' : 'ready';
     case 'held':
       return 'held until it passes';
     case 'arrives':

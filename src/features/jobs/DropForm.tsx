@@ -23,7 +23,7 @@ export function DropForm({ job, onDone }: { job: PlannedJob; onDone: () => void 
         ),
       ),
   });
-  const isWatched = job.work.kind === 'hold' || job.cautions.length > 0;
+  const isWatched = job.work.kind === 'inspection' || job.cautions.length > 0;
   return (
     <FormCard of={of} title="Leave this job out" action="Leave it out">
       {isWatched ? (

@@ -41,7 +41,7 @@ function typedFigures(
   currency: string,
   units: UnitSystem,
 ): z.input<FiguresSchema> {
-  const hands = job.work.kind === 'effort' ? job.work.hands : 1;
+  const hands = job.work.kind === 'labour' ? job.work.hands : 1;
   return {
     hours: figures.minutes === undefined ? '' : formatMinutes(figures.minutes),
     quantity:
@@ -62,7 +62,7 @@ export function FiguresForm({ job, onDone }: { job: PlannedJob; onDone: () => vo
   const { units, currency } = project;
   const written = useWritten();
   const figures: JobFigures = project.jobFigures[job.id] ?? {};
-  const startHands = job.starting?.hands ?? (job.work.kind === 'effort' ? job.work.hands : null);
+  const startHands = job.starting?.hands ?? (job.work.kind === 'labour' ? job.work.hands : null);
   const of = useKeptForm({
     name: `figures/${job.id}`,
     schema: figuresSchema(job, written, units),
@@ -88,7 +88,7 @@ export function FiguresForm({ job, onDone }: { job: PlannedJob; onDone: () => vo
       );
     },
   });
-  const isOurs = job.work.kind === 'effort';
+  const isOurs = job.work.kind === 'labour';
   const starts = startingWords(job, units, currency);
   return (
     <FormCard of={of} title="Your figures for this job" action="Keep these figures">
@@ -103,7 +103,7 @@ export function FiguresForm({ job, onDone }: { job: PlannedJob; onDone: () => vo
             className="min-w-[150px] flex-1"
           />
         ) : null}
-        {job.work.kind === 'span' ? (
+        {job.work.kind === 'subcontract' ? (
           <TextField
             name="days"
             label="Workdays of the trade"

@@ -76,7 +76,7 @@ function Offers({ job, onAsk }: { job: PlannedJob; onAsk: (asked: Asked) => void
   const project = useAppSelector(selectProject);
   const hire = hireOf(project, job.id);
   const isOwn = Object.hasOwn(project.ownJobs, job.id);
-  const isOurs = job.work.kind === 'effort';
+  const isOurs = job.work.kind === 'labour';
   const say = (event: EventBodyOf, what: string) => void dispatch(keep([event], what));
   const offer = (asked: Asked, label: string) => (
     <Button key={asked} label={label} onPress={() => onAsk(asked)} />
@@ -84,8 +84,8 @@ function Offers({ job, onAsk }: { job: PlannedJob; onAsk: (asked: Asked) => void
   return (
     <View className="flex-row flex-wrap gap-2">
       {isOwn ? offer('own', 'Put the job right') : null}
-      {job.work.kind === 'hold' ? null : offer('figures', 'Change its figures')}
-      {job.work.kind === 'hold'
+      {job.work.kind === 'inspection' ? null : offer('figures', 'Change its figures')}
+      {job.work.kind === 'inspection'
         ? null
         : offer('trade', hire ? 'Change the trade' : 'A trade does it')}
       {project.hired[job.id] ? (

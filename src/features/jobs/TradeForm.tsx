@@ -43,7 +43,7 @@ export function TradeForm({ job, onDone }: { job: PlannedJob; onDone: () => void
   const jobs = useAppSelector(selectJobsById);
   const written = useWritten();
   const hire = hireOf(project, job.id);
-  const usual = job.work.kind === 'span' ? job.work : undefined;
+  const usual = job.work.kind === 'subcontract' ? job.work : undefined;
   const price = hire?.cents ?? usual?.price;
   const of = useKeptForm({
     name: `trade/${job.id}`,

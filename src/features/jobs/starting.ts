@@ -72,14 +72,14 @@ export function quantityWords(quantity: Quantity, units: UnitSystem): string {
 /** What a job started with, each in words. */
 export function startingWords(job: PlannedJob, units: UnitSystem, currency: Currency) {
   const { starting, work } = job;
-  const hands = starting?.hands ?? (work.kind === 'effort' ? work.hands : 1);
+  const hands = starting?.hands ?? (work.kind === 'labour' ? work.hands : 1);
   const hours = starting?.waitHours ?? Math.round((job.wait?.minutes ?? 0) / 60);
   return {
     hours: formatMinutes(starting?.minutes ?? job.estimate),
     quantity: quantityWords(starting?.quantity ?? job.quantity, units),
     wait: hours === 0 ? 'no waiting' : waitText(hours),
     hands: hands === 2 ? 'two' : 'one person',
-    days: String(starting?.workdays ?? (work.kind === 'span' ? work.workdays : 0)),
+    days: String(starting?.workdays ?? (work.kind === 'subcontract' ? work.workdays : 0)),
     cost: `about ${formatAbout(starting?.cents ?? job.cost, currency)}`,
   };
 }

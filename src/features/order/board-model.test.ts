@@ -43,7 +43,7 @@ describe('the week board', () => {
 
   it('shows every inspection by itself, as the hold point it is', () => {
     const visits = demo.plan.jobs.filter(
-      ({ work, doneOn }) => work.kind === 'hold' && doneOn === null,
+      ({ work, doneOn }) => work.kind === 'inspection' && doneOn === null,
     );
     const held = board.rows.flatMap(({ bars }) => bars.filter(({ hold, fixed }) => hold && !fixed));
     expect(held.map(({ jobs }) => jobs.map(({ id }) => id)).toSorted()).toEqual(

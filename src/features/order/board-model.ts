@@ -99,7 +99,7 @@ function deliveryBars(plan: Plan, placeId: PlaceId | null, monday: PlainDate): L
   });
 }
 
-const isHold = ({ work }: PlannedJob): boolean => work.kind === 'hold';
+const isHold = ({ work }: PlannedJob): boolean => work.kind === 'inspection';
 
 /** Jobs of one stage in a row are one bar, while no more than a few days lie between them; inspections stand alone. */
 function mergeStages(jobs: readonly PlannedJob[]): PlannedJob[][] {

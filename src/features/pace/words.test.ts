@@ -14,7 +14,7 @@ const job = (over: Partial<PlannedJob>) =>
   ({
     stepId: 'board.walls',
     stage: 10,
-    work: { kind: 'effort' },
+    work: { kind: 'labour' },
     doneOn: null,
     pace: 0.7,
     left: 420,
@@ -34,7 +34,7 @@ describe('what was learned, in words', () => {
     expect(jobPaceWords(job({ stepId: 'paint.walls', pace: 0.9 }), learned)).toBe(
       'Painting: planned at 0.9 of the guess, as your other work does.',
     );
-    expect(jobPaceWords(job({ work: { kind: 'span' } as never }), learned)).toBeUndefined();
+    expect(jobPaceWords(job({ work: { kind: 'subcontract' } as never }), learned)).toBeUndefined();
     expect(jobPaceWords(job({}), { ...learned, paces: [] })).toBeUndefined();
   });
 

@@ -21,7 +21,7 @@ export const bandWords = ({ low, high }: Pace): string =>
 
 /** How long a job is planned to take against its estimate, and where that comes from; undefined where nothing is known. */
 export function jobPaceWords(job: PlannedJob, { paces }: Learned): string | undefined {
-  if (job.work.kind !== 'effort' || job.doneOn !== null || paces.length === 0) return undefined;
+  if (job.work.kind !== 'labour' || job.doneOn !== null || paces.length === 0) return undefined;
   const kind = paceKindOf(job);
   const own = paces.find((pace) => pace.kind === kind);
   const from = own ? `from ${countWords(own.days, 'day')}` : 'as your other work does';

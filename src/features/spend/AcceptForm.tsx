@@ -34,7 +34,7 @@ export function AcceptForm({ quote, onDone }: { quote: Quote; onDone: () => void
   const jobs = useAppSelector(selectJobsById);
   const open = (quote.jobIds ?? [])
     .flatMap((id) => jobs.get(id) ?? [])
-    .filter(({ doneOn, work }) => doneOn === null && work.kind !== 'hold')
+    .filter(({ doneOn, work }) => doneOn === null && work.kind !== 'inspection')
     .toSorted((a, b) => a.start - b.start);
   const of = useKeptForm({
     name: `accept/${quote.id}`,

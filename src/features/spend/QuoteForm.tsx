@@ -50,7 +50,7 @@ export function QuoteForm({ quote, onDone }: { quote: Quote | null; onDone: () =
   const today = useAppSelector(selectToday);
   const written = useWritten();
   const jobs = useAppSelector(selectJobs).filter(
-    ({ doneOn, work }) => doneOn === null && work.kind !== 'hold',
+    ({ doneOn, work }) => doneOn === null && work.kind !== 'inspection',
   );
   const of = useKeptForm({
     name: `quote/${quote?.id ?? 'new'}`,

@@ -35,7 +35,7 @@ export function JobActions({ job }: { job: PlannedJob }) {
   if (asking) return <VisitHeld key={asking} job={job} result={asking} onDone={close} />;
   return (
     <View className="flex-row flex-wrap gap-2">
-      {job.work.kind === 'hold' ? (
+      {job.work.kind === 'inspection' ? (
         <>
           <Button look="main" label="It passed" onPress={() => setAsking('passed')} />
           <Button look="danger" label="It did not pass" onPress={() => setAsking('failed')} />

@@ -61,7 +61,7 @@ export function SharedWith({ job }: { job: PlannedJob }) {
         <Note key={line}>{line}</Note>
       ))}
       {room.length > 0 ? (
-        <Note>{`In turns in one room: ${countWords(room.length, 'other job')}, first ${title(room[0] ?? null)}.`}</Note>
+        <Note>{`In turns with ${countWords(room.length, 'job')} of the same room, first ${title(room[0] ?? null)}.`}</Note>
       ) : null}
     </View>
   );

@@ -34,7 +34,7 @@ const planOf = (...bodies: EventBodyOf[]) => {
 describe('one alone', () => {
   const lift: Task = {
     id: 'lift',
-    work: { kind: 'effort', minutes: 480, hands: 2 },
+    work: { kind: 'labour', minutes: 480, hands: 2 },
     notBefore: NOW,
     group: 0,
     rank: [],
@@ -128,7 +128,7 @@ describe('what must not stand open', () => {
   it('a chain waits in front for what its end waits for, and is then done without a break', () => {
     const task = (id: string, spent: number, notBefore = NOW): Task => ({
       id,
-      work: { kind: 'effort', minutes: spent, hands: 1 },
+      work: { kind: 'labour', minutes: spent, hands: 1 },
       notBefore,
       group: 0,
       rank: [],
@@ -154,7 +154,7 @@ describe('what must not stand open', () => {
       people: [away],
       tasks: [0, 1].map((at) => ({
         id: `t${at}`,
-        work: { kind: 'effort' as const, minutes: 240, hands: 1 as const },
+        work: { kind: 'labour' as const, minutes: 240, hands: 1 as const },
         notBefore: NOW,
         group: 0,
         rank: [],

@@ -54,7 +54,7 @@ function busyWith(plan: Plan, job: PlannedJob, released: number): JobId | undefi
 }
 
 function wantsOf({ work, limits }: PlannedJob): Extract<Cause, { kind: 'day' }>['wants'] {
-  if (work.kind !== 'effort') return 'weekday';
+  if (work.kind !== 'labour') return 'weekday';
   if (limits.outdoors) return 'light';
   if (limits.inOneGo) return 'long-day';
   if (work.hands === 2) return 'two-people';

@@ -26,7 +26,7 @@ const person = (id: string, weekday: number, weekend: number) => ({
 });
 const effort = (id: string, spent: number, more: Partial<Task> = {}, work = {}): Task => ({
   id,
-  work: { kind: 'effort', minutes: spent, hands: 1, ...work },
+  work: { kind: 'labour', minutes: spent, hands: 1, ...work },
   notBefore: NOW,
   group: 0,
   rank: [],
@@ -105,7 +105,7 @@ describe('a room to oneself', () => {
         roomClosedAfter: 48 * 60,
         group: 1,
       }),
-      work: { kind: 'span', workdays: 1, crew: 'mason' },
+      work: { kind: 'subcontract', workdays: 1, crew: 'mason' },
     };
     // On Monday it would shut the room over Tuesday evening; on Tuesday too.
     expect(run([booked, pour]).map((placement) => dateOf(placement?.start ?? NOW))).toEqual([
@@ -142,7 +142,10 @@ describe('outside', () => {
     const outsideRest = { from: '12-01', to: '02-28' };
     const tasks = [
       effort('own', 60, { outdoors: true }),
-      { ...effort('hired', 0, { outdoors: true }), work: { kind: 'span' as const, workdays: 2 } },
+      {
+        ...effort('hired', 0, { outdoors: true }),
+        work: { kind: 'subcontract' as const, workdays: 2 },
+      },
     ];
     const schedule = run(tasks, { outsideRest });
     // 1 March 2026 is a Sunday.
@@ -163,7 +166,7 @@ describe('hired', () => {
   it('one crew is in one place at a time, and comes for days in a row', () => {
     const visit = (id: string, workdays: number, crew: string): Task => ({
       ...effort(id, 0),
-      work: { kind: 'span', workdays, crew },
+      work: { kind: 'subcontract', workdays, crew },
     });
     const schedule = run([
       visit('a', 2, 'plumber'),

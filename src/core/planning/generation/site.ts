@@ -16,7 +16,7 @@ const ROOM_TRIES = 60;
 const WORKDAY = { from: 8 * 60, to: 16 * 60 };
 const VISIT = { at: 9 * 60, length: 60 };
 
-type Effort = Extract<TaskWork, { kind: 'effort' }>;
+type Effort = Extract<TaskWork, { kind: 'labour' }>;
 type Found = { stretches: Stretch[]; lacks: Lack[] };
 
 const dayOf = (at: number): number => Math.floor(at / MINUTES_PER_DAY);
@@ -40,13 +40,13 @@ export class HouseSite {
   place(task: Task, earliest: Moment): Placement | undefined {
     const { work } = task;
     switch (work.kind) {
-      case 'effort':
+      case 'labour':
         return work.minutes <= 0
           ? placed([], earliest, [])
           : this.placeEffort(task, work, earliest);
-      case 'span':
+      case 'subcontract':
         return this.placeSpan(task, work, earliest);
-      case 'hold':
+      case 'inspection':
         return this.placeVisitIn(task, moment(Math.max(earliest, work.bookedFrom)));
     }
   }
@@ -60,7 +60,7 @@ export class HouseSite {
     for (const { people, ...stretch } of stretches) {
       for (const at of this.numbersOf(people)) this.people[at]?.take(stretch);
     }
-    if (task.work.kind === 'span' && task.work.crew !== undefined) {
+    if (task.work.kind === 'subcontract' && task.work.crew !== undefined) {
       const booked = this.trades.get(task.work.crew) ?? new Set<number>();
       for (const { from } of stretches) booked.add(dayOf(from));
       this.trades.set(task.work.crew, booked);
@@ -72,7 +72,7 @@ export class HouseSite {
   /** Puts a task on the days on which it stood, each as early as the hours of that day allow. */
   putBackByDay(task: Task, stood: Stood, earliest: Moment): Placement | undefined {
     const { work } = task;
-    if (work.kind !== 'effort') return this.putBack(task, stood);
+    if (work.kind !== 'labour') return this.putBack(task, stood);
     const cut = this.cutToSize(task, stood.stretches);
     if (!cut) return undefined;
     let from = earliest;
@@ -96,8 +96,8 @@ export class HouseSite {
     { work }: Task,
     stood: Placement['stretches'],
   ): Placement['stretches'] | undefined {
-    if (work.kind === 'span') return stood.length === work.workdays ? stood : undefined;
-    if (work.kind === 'hold') {
+    if (work.kind === 'subcontract') return stood.length === work.workdays ? stood : undefined;
+    if (work.kind === 'inspection') {
       return stood.length === 1 && (stood[0]?.from ?? 0) >= work.bookedFrom ? stood : undefined;
     }
     const hands = this.household.handsOf(stood[0]?.people ?? []);
@@ -115,18 +115,18 @@ export class HouseSite {
     const day = dayOf(stretch.from);
     const room = this.room(task);
     let free: readonly Stretch[] = [stretch];
-    if (task.work.kind === 'effort') {
+    if (task.work.kind === 'labour') {
       const numbers = this.numbersOf(people);
       if (numbers.length !== people.length || numbers.length === 0) return false;
       for (const at of numbers) free = overlap(free, this.people[at]?.freeOn(day) ?? []);
     }
-    if (task.work.kind === 'span') {
+    if (task.work.kind === 'subcontract') {
       if (isFree(day) || this.trades.get(task.work.crew ?? '')?.has(day)) return false;
     }
     if (task.outdoors) {
       const light = this.household.light.on(day);
       if (!light) return false;
-      if (task.work.kind === 'effort') free = overlap(free, [lightStretch(day, light)]);
+      if (task.work.kind === 'labour') free = overlap(free, [lightStretch(day, light)]);
     }
     if (room) free = room.leave(free, day, task.exclusiveRoom === true);
     return isWhole(free, stretch);
@@ -362,7 +362,7 @@ export class HouseSite {
 
   private placeSpan(
     task: Task,
-    { workdays, crew }: Extract<TaskWork, { kind: 'span' }>,
+    { workdays, crew }: Extract<TaskWork, { kind: 'subcontract' }>,
     earliest: Moment,
   ): Placement {
     const booked = crew === undefined ? undefined : (this.trades.get(crew) ?? new Set<number>());

@@ -199,7 +199,7 @@ export class Scheduler {
   }
 }
 
-const isEmpty = ({ work }: Task): boolean => work.kind === 'effort' && work.minutes <= 0;
+const isEmpty = ({ work }: Task): boolean => work.kind === 'labour' && work.minutes <= 0;
 
 /** One pass in the order of the ranks. */
 export function solveSchedule(problem: ScheduleProblem): Schedule {

@@ -81,7 +81,10 @@ describe('what the planner gets of a house', () => {
     expect(planningInputOf(taken).bookings).toEqual({ 'a/board.walls': '2026-01-20' });
     const plan = planHouse(taken, NOW);
     const job = plan.ok && plan.value.jobs.find(({ id }) => id === 'a/board.walls');
-    expect(job).toMatchObject({ bookedOn: '2026-01-20', work: { kind: 'span', price: 90_000 } });
+    expect(job).toMatchObject({
+      bookedOn: '2026-01-20',
+      work: { kind: 'subcontract', price: 90_000 },
+    });
   });
 
   it('a change tried on it is the change tried on the house', () => {

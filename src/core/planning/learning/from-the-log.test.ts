@@ -14,7 +14,7 @@ const job = (id: string, over: Partial<Job> = {}) =>
     stepId: 'paint.walls',
     stage: 11,
     estimate: minutes(240),
-    work: { kind: 'effort', hands: 1 },
+    work: { kind: 'labour', hands: 1 },
     ...over,
   }) as Job;
 const told = (over: Partial<Progress>): Progress => ({
@@ -118,8 +118,8 @@ describe('what comes late', () => {
   });
 
   it('counts trades against the day they were booked for, and visits that did not pass', () => {
-    const trade = job('t', { work: { kind: 'span', workdays: 2 } as never });
-    const visit = job('v', { work: { kind: 'hold' } as never });
+    const trade = job('t', { work: { kind: 'subcontract', workdays: 2 } as never });
+    const visit = job('v', { work: { kind: 'inspection' } as never });
     const late = told({ firstOn: plainDate('2026-01-11') });
     const failed = told({ doneOn: ON, failed: [{}] as never });
     const found = slips(

@@ -65,7 +65,7 @@ function workOn({ jobs, progress }: Known): (on: PlainDate) => DaysWork {
     const { work, limits } = job;
     const isPlain = !limits.inOneGo && !limits.outdoors && !limits.shuts;
     const { firstOn, doneOn } = progressOf(progress, job.id);
-    if (work.kind !== 'effort' || work.hands === 2 || !isPlain || firstOn === null) return [];
+    if (work.kind !== 'labour' || work.hands === 2 || !isPlain || firstOn === null) return [];
     return [{ from: firstOn, to: doneOn }];
   });
   return (on) => {

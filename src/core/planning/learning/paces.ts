@@ -129,7 +129,7 @@ export const paceKindOf = (job: Pick<Job, 'stepId' | 'stage'>): PaceKind =>
 
 /** What a finished job, or a told share of one, took against its estimate; undefined where that is not known. */
 function measured(job: Job, progress: Progress): { ratio: number; share: number } | undefined {
-  if (job.work.kind !== 'effort' || job.estimate < SHORTEST_MINUTES) return undefined;
+  if (job.work.kind !== 'labour' || job.estimate < SHORTEST_MINUTES) return undefined;
   const isDone = progress.doneOn !== null;
   const share = isDone ? 100 : (progress.share ?? 0);
   const hours = isDone ? progress.logged : progress.logged - progress.sinceShare;

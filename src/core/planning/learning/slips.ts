@@ -25,11 +25,12 @@ export function slipsOf(
   );
   const trades = known.flatMap(({ job, progress }) => {
     const booked = project.bookings[job.id];
-    if (job.work.kind !== 'span' || booked === undefined || progress.firstOn === null) return [];
+    if (job.work.kind !== 'subcontract' || booked === undefined || progress.firstOn === null)
+      return [];
     return [daysBetween(booked, progress.firstOn)];
   });
   const visits = known.flatMap(({ job, progress }) => {
-    if (job.work.kind !== 'hold') return [];
+    if (job.work.kind !== 'inspection') return [];
     const passed = progress.doneOn === null ? [] : [0];
     return [...progress.failed.map(() => STARTING.visits.mostDays), ...passed];
   });

@@ -169,7 +169,8 @@ export const waitMinutes = (job: Job | undefined, caution: Caution): number =>
 /** A visit is called when the work for it is nearly ready, and comes so many days later. */
 function calledAhead(model: ScheduleModel, { before, after }: Link): number {
   const [work, visit] = [model.byId.get(before)?.work, model.byId.get(after)];
-  if (visit?.work.kind !== 'hold' || work?.kind === 'hold' || bookingOf(model, visit)) return 0;
+  if (visit?.work.kind !== 'inspection' || work?.kind === 'inspection' || bookingOf(model, visit))
+    return 0;
   const days = Math.ceil(visit.work.bookAheadDays * model.caution.bookings) - NEARLY_READY_DAYS;
   return Math.max(0, days) * MINUTES_PER_DAY;
 }
@@ -239,13 +240,13 @@ function chunkOf(model: ScheduleModel, job: Job, left: Minutes): { chunk?: numbe
 
 function taskWork(model: ScheduleModel, job: Job): TaskWork {
   switch (job.work.kind) {
-    case 'effort': {
+    case 'labour': {
       const left = leftOf(model, job);
       const { hire } = job.limits;
       const progress = progressOf(model.progress, job.id);
       const { spare } = toldLeft(job, progress, model.learned.paceOf(job));
       return {
-        kind: 'effort',
+        kind: 'labour',
         minutes: left,
         hands: job.work.hands,
         ...chunkOf(model, job, left),
@@ -253,17 +254,17 @@ function taskWork(model: ScheduleModel, job: Job): TaskWork {
         ...(hire ? { hireDays: hire.days } : {}),
       };
     }
-    case 'span':
+    case 'subcontract':
       return {
-        kind: 'span',
+        kind: 'subcontract',
         workdays: Math.max(
           1,
           Math.ceil(job.work.workdays * shareLeft(model, job) * model.caution.effort),
         ),
         crew: job.work.trade,
       };
-    case 'hold':
-      return { kind: 'hold', bookedFrom: bookedFrom(model, job, job.work.bookAheadDays) };
+    case 'inspection':
+      return { kind: 'inspection', bookedFrom: bookedFrom(model, job, job.work.bookAheadDays) };
   }
 }
 
@@ -312,7 +313,7 @@ export function holdsOn(model: ScheduleModel, job: Job): HeldBy[] {
   const { now, caution } = model;
   const failed = progress.failed.at(-1);
   const visit: HeldBy[] =
-    failed && job.work.kind === 'hold'
+    failed && job.work.kind === 'inspection'
       ? [
           {
             kind: 'failed-visit',
@@ -358,7 +359,8 @@ function tails(model: ScheduleModel, works: ReadonlyMap<JobId, TaskWork>): Map<J
 
 /** A trade called today does not stand here tomorrow at eight. */
 function calledNow(model: ScheduleModel, { id, work }: Job): Moment {
-  if (work.kind !== 'span' || progressOf(model.progress, id).firstOn !== null) return model.now;
+  if (work.kind !== 'subcontract' || progressOf(model.progress, id).firstOn !== null)
+    return model.now;
   const from = hireOf(model.project, id)?.from;
   if (from && from >= dateOf(model.now)) return momentAt(from, MORNING);
   const days = Math.ceil(tradeLeadDays(work.trade) * model.caution.bookings);
@@ -376,7 +378,7 @@ export function openTasks(model: ScheduleModel): {
   const tail = tails(model, works);
   const tasks = open.map((job): Task => {
     const progress = progressOf(model.progress, job.id);
-    const booking = job.work.kind === 'span' ? bookingOf(model, job) : undefined;
+    const booking = job.work.kind === 'subcontract' ? bookingOf(model, job) : undefined;
     const booked = booking ? momentAt(booking, MORNING) : calledNow(model, job);
     const holds = holdsOn(model, job).map(({ until }) => until);
     const cured = (model.graph.into.get(job.id) ?? []).flatMap((link) => {
@@ -385,7 +387,7 @@ export function openTasks(model: ScheduleModel): {
     });
     return {
       id: job.id,
-      work: works.get(job.id) ?? { kind: 'effort', minutes: 0, hands: 1 },
+      work: works.get(job.id) ?? { kind: 'labour', minutes: 0, hands: 1 },
       notBefore: moment(Math.max(model.now, booked, ...holds, ...cured)),
       group: groupOf(model, job),
       rank: [
@@ -465,7 +467,7 @@ function findTasks(
   return {
     tasks: weights.map(([id, allowed]) => ({
       id: findTaskId(id),
-      work: { kind: 'effort', minutes: allowed, hands: 1 },
+      work: { kind: 'labour', minutes: allowed, hands: 1 },
       // Nobody spends today's hours on what was not found yet.
       notBefore: momentAt(addDays(dateOf(model.now), 1), 0),
       group: byId.get(id)?.group ?? 0,

@@ -9,7 +9,7 @@ export type TaskWork =
    * there because no job is nearly done until it is called done.
    */
   | {
-      kind: 'effort';
+      kind: 'labour';
       minutes: number;
       hands: 1 | 2;
       chunk?: number;
@@ -17,9 +17,9 @@ export type TaskWork =
       spare?: number;
     }
   /** A hired trade: this many weekdays in a row, eight to four. One name is one crew, in one place at a time. */
-  | { kind: 'span'; workdays: number; crew?: string }
+  | { kind: 'subcontract'; workdays: number; crew?: string }
   /** An inspection on a weekday at nine, booked days ahead of now or of the last failed visit. */
-  | { kind: 'hold'; bookedFrom: Moment };
+  | { kind: 'inspection'; bookedFrom: Moment };
 
 export type Task = {
   id: string;
@@ -73,7 +73,7 @@ export type Stood = Pick<Placement, 'stretches' | 'lacks'>;
 /** Elapsed minutes a task takes in round terms, for ranking only. */
 export function roughSpan(work: TaskWork, weeklyMinutes: number): number {
   const week = 7 * MINUTES_PER_DAY;
-  if (work.kind === 'effort')
+  if (work.kind === 'labour')
     return (work.minutes / work.hands) * (week / Math.max(60, weeklyMinutes));
-  return work.kind === 'span' ? (work.workdays * week) / 5 : MINUTES_PER_DAY;
+  return work.kind === 'subcontract' ? (work.workdays * week) / 5 : MINUTES_PER_DAY;
 }

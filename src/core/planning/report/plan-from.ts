@@ -156,11 +156,11 @@ function stateOf(
   if (open.length > 0) {
     const onlyHolds = open.every(({ jobId }) => {
       const before = model.byId.get(jobId);
-      return before?.work.kind === 'hold' && !isDone(model, jobId) && isFree(model, jobId);
+      return before?.work.kind === 'inspection' && !isDone(model, jobId) && isFree(model, jobId);
     });
     return onlyHolds ? 'held' : 'later';
   }
-  if (job.work.kind === 'hold') return 'held';
+  if (job.work.kind === 'inspection') return 'held';
   if (heldBy.some(({ kind }) => kind === 'question')) return 'held';
   if (heldBy.length === 0) return 'ready';
   return heldBy.every(({ kind }) => kind === 'not-before') ? 'later' : 'arrives';
@@ -171,9 +171,9 @@ const isFree = (model: ScheduleModel, id: JobId): boolean =>
 
 function plannedWork(job: Job): PlannedJob['work'] {
   const { work } = job;
-  if (work.kind !== 'effort') return work;
+  if (work.kind !== 'labour') return work;
   return {
-    kind: 'effort',
+    kind: 'labour',
     hands: work.hands,
     rateMinutes: work.minutes,
     ratePer: work.per,
@@ -295,7 +295,7 @@ function gateSummary(
     ...[...open.values()].map((job) => job.finish + (job.wait?.minutes ?? 0)),
   );
   const booking = (job: PlannedJob) =>
-    job.work.kind === 'hold' ? job.work.bookAheadDays * MINUTES_PER_DAY : 0;
+    job.work.kind === 'inspection' ? job.work.bookAheadDays * MINUTES_PER_DAY : 0;
   return {
     gate,
     date: open.size === 0 ? null : lastDayOf(moment(last)),

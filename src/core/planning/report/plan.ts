@@ -64,15 +64,20 @@ const quantitySchema = z.discriminatedUnion('kind', [
 
 const workSchema = z.discriminatedUnion('kind', [
   z.object({
-    kind: z.literal('effort'),
+    kind: z.literal('labour'),
     hands: z.union([z.literal(1), z.literal(2)]),
     /** The rate: so many person-minutes for so many sq ft, ft or pieces, after setting up. */
     rateMinutes: z.number(),
     ratePer: z.number(),
     setup: minutesSchema,
   }),
-  z.object({ kind: z.literal('span'), trade: z.string(), workdays: z.int(), price: centsSchema }),
-  z.object({ kind: z.literal('hold'), bookAheadDays: z.int() }),
+  z.object({
+    kind: z.literal('subcontract'),
+    trade: z.string(),
+    workdays: z.int(),
+    price: centsSchema,
+  }),
+  z.object({ kind: z.literal('inspection'), bookAheadDays: z.int() }),
 ]);
 
 export const plannedJobSchema = z.object({

@@ -38,7 +38,7 @@ import { hashOf, seededRandom } from '../../random';
 import { logNormal, quantile } from './chance';
 import { HouseholdDays } from './household-days';
 import { Luck, chancesOf, findOf, type Chances } from './luck';
-import { Simulator, fateOf, type SimCrew, type SimTask } from './simulate';
+import { Simulator, sampleOf, type SimCrew, type SimTask } from './simulate';
 
 type Gate = 'sleep' | 'live' | 'done';
 const GATES: readonly Gate[] = ['sleep', 'live', 'done'];
@@ -135,11 +135,12 @@ function tableOf(model: ScheduleModel, plan: Plan): Table {
     const { id, work, notBefore, outdoors } = task;
     return {
       kind: work.kind,
-      amount: work.kind === 'effort' ? work.minutes : work.kind === 'span' ? work.workdays : 0,
-      crews: work.kind === 'effort' ? crewsOf(household, task, work.hands) : [],
+      amount:
+        work.kind === 'labour' ? work.minutes : work.kind === 'subcontract' ? work.workdays : 0,
+      crews: work.kind === 'labour' ? crewsOf(household, task, work.hands) : [],
       outdoors: outdoors === true,
-      chunk: work.kind === 'effort' ? (work.chunk ?? 0) : 0,
-      notBefore: work.kind === 'hold' ? Math.max(notBefore, work.bookedFrom) : notBefore,
+      chunk: work.kind === 'labour' ? (work.chunk ?? 0) : 0,
+      notBefore: work.kind === 'inspection' ? Math.max(notBefore, work.bookedFrom) : notBefore,
       priority: planned.get(id)?.start ?? 0,
       successors: successors[index] ?? [],
     };
@@ -196,7 +197,7 @@ function oneRun(
   now: number,
 ): Outcome {
   let found = 0;
-  const fate = fateOf(table.base.length);
+  const sample = sampleOf(table.base.length);
   table.base.forEach((task, index) => {
     const lot = luck.of(table.hashes[index] ?? 0);
     let extra = 0;
@@ -205,21 +206,22 @@ function oneRun(
       found += find.cents;
       extra += find.minutes;
     }
-    const isEffort = task.kind === 'effort';
+    const isEffort = task.kind === 'labour';
     const { row, planned } = table.paces[index] ?? NO_PACE;
     const pace = luck.paceOf(row, planned) / planned;
     const factor = isEffort ? pace * lot.effort * (task.outdoors ? lot.outdoors : 1) : 1;
     // What is promised for later may come later still; what a trade or inspector says, too.
     const late = task.notBefore > now + MINUTES_PER_DAY ? lot.late : 0;
-    const trade = task.kind === 'span' ? lot.trade : task.kind === 'hold' ? lot.failed : 0;
-    fate.amount[index] = task.amount * factor + (isEffort ? extra : 0);
-    fate.chunk[index] = task.chunk * factor;
-    fate.notBefore[index] = task.notBefore + late + trade;
-    fate.late[index] = lot.late;
-    fate.waitFactor[index] = lot.wait;
-    fate.waitExtra[index] = task.kind === 'hold' ? trade : 0;
+    const trade =
+      task.kind === 'subcontract' ? lot.trade : task.kind === 'inspection' ? lot.failed : 0;
+    sample.amount[index] = task.amount * factor + (isEffort ? extra : 0);
+    sample.chunk[index] = task.chunk * factor;
+    sample.notBefore[index] = task.notBefore + late + trade;
+    sample.late[index] = lot.late;
+    sample.waitFactor[index] = lot.wait;
+    sample.waitExtra[index] = task.kind === 'inspection' ? trade : 0;
   });
-  const { finish, cause } = simulator.run(table.base, table.waiting, fate, luck);
+  const { finish, cause } = simulator.run(table.base, table.waiting, sample, luck);
   const ends = { sleep: 0, live: 0, done: 0 };
   let last = -1;
   for (const gate of GATES) {
@@ -292,9 +294,9 @@ export function* drawInSteps(
   const start = plan.now;
   const { moneyLeft, moneyCommitted } = plan.gates.done;
   const money = { guessed: moneyLeft - moneyCommitted, agreed: moneyCommitted };
-  const runOf = (run: number, kind: 'full' | 'breath') =>
+  const runOf = (run: number, kind: 'full' | 'calm') =>
     oneRun(table, simulator, new Luck(hashOf(`${seed} ${run}`), kind, table.chances), money, start);
-  const calm = calmEnds(Array.from({ length: CALM_RUNS }, (_, run) => runOf(run, 'breath')));
+  const calm = calmEnds(Array.from({ length: CALM_RUNS }, (_, run) => runOf(run, 'calm')));
   const outcomes: Outcome[] = [];
   const unseen = seededRandom(hashOf(`${seed} unseen`));
   for (let run = 0; run < runs; run += 1) {

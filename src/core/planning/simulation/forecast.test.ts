@@ -104,7 +104,7 @@ describe('a run lived through', () => {
   const start = monday * MINUTES_PER_DAY;
   const days = (...people: Person[]) => new HouseholdDays(people, null, monday);
   const work = (amount: number, more: Partial<SimTask> = {}): SimTask => ({
-    kind: 'effort',
+    kind: 'labour',
     amount,
     crews: [{ people: [0], hands: 1 }],
     outdoors: false,

@@ -62,8 +62,8 @@ export class Luck {
 
   constructor(
     private readonly seed: number,
-    /** `breath` moves the hours by a hair and leaves the rest: the runs all others are measured against. */
-    private readonly kind: 'full' | 'breath',
+    /** `calm` moves the hours by a hair and leaves the rest: the runs all others are measured against. */
+    private readonly kind: 'full' | 'calm',
     private readonly chances: Chances,
   ) {
     const random = seededRandom(seed);
@@ -77,7 +77,7 @@ export class Luck {
 
   /** How long this owner takes for a kind of work against its estimate, in this run; `planned` in a run by the plan. */
   paceOf(row: readonly Weighted[], planned: number): number {
-    if (this.kind === 'breath') return planned;
+    if (this.kind === 'calm') return planned;
     return Math.exp(row.reduce((sum, { at, weight }) => sum + weight * (this.paces[at] ?? 0), 0));
   }
 
@@ -89,7 +89,7 @@ export class Luck {
 
   of(jobHash: number): JobLuck {
     const random = seededRandom((this.seed ^ jobHash) >>> 0);
-    if (this.kind === 'breath') {
+    if (this.kind === 'calm') {
       const effort = triangular(random, ...BREATH);
       return { ...CALM, effort };
     }

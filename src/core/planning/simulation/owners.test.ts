@@ -84,7 +84,7 @@ describe('owners whose luck is not the forecast’s own', () => {
       const house = houseAfter(project, plan, life, tenth);
       const model = buildScheduleModel(house, momentAt(addDays(tenth, 1), MORNING), WITHOUT_RISKS);
       if (!model.ok) throw new Error(model.error.code);
-      for (const job of model.value.jobs.filter(({ work }) => work.kind === 'effort')) {
+      for (const job of model.value.jobs.filter(({ work }) => work.kind === 'labour')) {
         const really = Math.log(owner.bias) + kindOf(owner, job.stepId);
         guessed += Math.abs(really);
         learned += Math.abs(really - Math.log(model.value.learned.paceOf(job)));

@@ -6,7 +6,7 @@ export type SimCrew = { people: readonly number[]; hands: number };
 
 /** A job as a drawn run sees it; all times in minutes of the household's clock. */
 export type SimTask = {
-  kind: 'effort' | 'span' | 'hold';
+  kind: 'labour' | 'subcontract' | 'inspection';
   /** Person-minutes, or workdays of a trade. */
   amount: number;
   /** Who may do it, alone or together; of a job of the household's own never none. */
@@ -22,7 +22,7 @@ export type SimTask = {
 };
 
 /** What one run makes of each job. */
-export type Fate = {
+export type Sample = {
   /** Person-minutes, or workdays. */
   amount: Float64Array;
   chunk: Float64Array;
@@ -34,7 +34,7 @@ export type Fate = {
   waitExtra: Float64Array;
 };
 
-export const fateOf = (size: number): Fate => ({
+export const sampleOf = (size: number): Sample => ({
   amount: new Float64Array(size),
   chunk: new Float64Array(size),
   notBefore: new Float64Array(size),
@@ -44,14 +44,14 @@ export const fateOf = (size: number): Fate => ({
 });
 
 /** Everything takes what it was planned to take. */
-export function plainFate(tasks: readonly SimTask[]): Fate {
-  const fate = fateOf(tasks.length);
+export function plainFate(tasks: readonly SimTask[]): Sample {
+  const sample = sampleOf(tasks.length);
   tasks.forEach(({ amount, chunk, notBefore }, at) => {
-    fate.amount[at] = amount;
-    fate.chunk[at] = chunk;
-    fate.notBefore[at] = notBefore;
+    sample.amount[at] = amount;
+    sample.chunk[at] = chunk;
+    sample.notBefore[at] = notBefore;
   });
-  return fate;
+  return sample;
 }
 
 /** Which evenings come to nothing; with a share of null all are kept as far as they usually are. */
@@ -88,8 +88,8 @@ export class Simulator {
     this.present = days.present();
   }
 
-  run(tasks: readonly SimTask[], waiting: readonly number[], fate: Fate, keeps: Keeps): SimRun {
-    return new Run(this.days, this.present, this.now, tasks, waiting, fate, keeps).live();
+  run(tasks: readonly SimTask[], waiting: readonly number[], sample: Sample, keeps: Keeps): SimRun {
+    return new Run(this.days, this.present, this.now, tasks, waiting, sample, keeps).live();
   }
 }
 
@@ -118,12 +118,12 @@ class Run {
     private readonly now: number,
     private readonly tasks: readonly SimTask[],
     waiting: readonly number[],
-    private readonly fate: Fate,
+    private readonly sample: Sample,
     private readonly keeps: Keeps,
   ) {
     this.left = Int32Array.from(waiting);
-    this.earliest = fate.notBefore.slice();
-    this.remaining = fate.amount.slice();
+    this.earliest = sample.notBefore.slice();
+    this.remaining = sample.amount.slice();
     this.finish = new Float64Array(tasks.length);
     this.cause = new Int32Array(tasks.length).fill(-1);
     this.begun = new Uint8Array(tasks.length);
@@ -158,8 +158,9 @@ class Run {
     const task = this.tasks[index];
     const from = Math.max(this.now, this.earliest[index] ?? 0);
     if (!task) return;
-    if (task.kind === 'span') this.done(index, this.spanFinish(from, index, task.outdoors));
-    else if (task.kind === 'hold') this.done(index, this.weekdayFrom(from, VISIT_MORNING) + VISIT);
+    if (task.kind === 'subcontract') this.done(index, this.spanFinish(from, index, task.outdoors));
+    else if (task.kind === 'inspection')
+      this.done(index, this.weekdayFrom(from, VISIT_MORNING) + VISIT);
     else if ((this.remaining[index] ?? 0) <= 0) this.done(index, from);
     else {
       let at = this.open.length;
@@ -171,10 +172,10 @@ class Run {
   private done(index: number, finish: number): void {
     this.finish[index] = finish;
     this.unfinished -= 1;
-    const factor = this.fate.waitFactor[index] ?? 1;
-    const extra = this.fate.waitExtra[index] ?? 0;
+    const factor = this.sample.waitFactor[index] ?? 1;
+    const extra = this.sample.waitExtra[index] ?? 0;
     for (const { task: after, lag, lead } of this.tasks[index]?.successors ?? []) {
-      const comes = lead ? lead + (this.fate.late[after] ?? 0) : 0;
+      const comes = lead ? lead + (this.sample.late[after] ?? 0) : 0;
       const from = finish + lag * factor + extra + comes;
       if (from > (this.earliest[after] ?? 0)) {
         this.earliest[after] = from;
@@ -221,7 +222,7 @@ class Run {
     const free = crew.to - crew.from;
     const { hands } = crew;
     const need = (this.remaining[index] ?? 0) / hands;
-    const chunk = Math.min(need, (this.fate.chunk[index] ?? 0) / hands);
+    const chunk = Math.min(need, (this.sample.chunk[index] ?? 0) / hands);
     const whole = chunk > 0 ? Math.floor(free / chunk) * chunk : Infinity;
     const usable = Math.min(need, free, whole === 0 && this.isTooLong(index, day) ? free : whole);
     if (usable <= 0 || (usable < SHORTEST && usable < need)) return false;
@@ -292,7 +293,7 @@ class Run {
 
   private spanFinish(start: number, index: number, outdoors: boolean): number {
     let at = this.weekdayFrom(start, MORNING);
-    for (let left = Math.max(1, Math.ceil(this.fate.amount[index] ?? 1)); left > 0; left -= 1) {
+    for (let left = Math.max(1, Math.ceil(this.sample.amount[index] ?? 1)); left > 0; left -= 1) {
       while (outdoors && this.days.open[at / DAY - this.days.firstDay] === 0) {
         at = this.weekdayFrom(at + DAY, MORNING);
       }

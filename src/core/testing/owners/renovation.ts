@@ -6,7 +6,7 @@ import type { Life, OwnersHouse, OwnersJob } from './life';
 
 /** Shorter waits are for what dries. */
 const LEAST_LEAD_MINUTES = 4 * 24 * 60;
-const KINDS = { effort: 'labour', span: 'trade', hold: 'visit' } as const;
+const KINDS = { labour: 'labour', subcontract: 'trade', inspection: 'visit' } as const;
 
 /** A planned house as its owner sees it: what is to be done, what waits for what, and in which order. */
 export function houseToLive(project: Project, plan: Plan): OwnersHouse {
@@ -36,8 +36,8 @@ function jobToLive(job: PlannedJob, today: PlainDate, hasOrders: boolean): Owner
     family: (job.stepId ?? job.title).split('.')[0] ?? '',
     kind: KINDS[job.work.kind],
     minutes: job.estimate + job.allowance,
-    workdays: job.work.kind === 'span' ? job.work.workdays : 0,
-    hands: job.work.kind === 'effort' ? job.work.hands : 1,
+    workdays: job.work.kind === 'subcontract' ? job.work.workdays : 0,
+    hands: job.work.kind === 'labour' ? job.work.hands : 1,
     oneGo: job.limits.inOneGo === 'whole' ? job.estimate : 0,
     isOutside: job.limits.outdoors === true,
     closes: job.limits.shuts ? job.placeId : null,
@@ -47,7 +47,7 @@ function jobToLive(job: PlannedJob, today: PlainDate, hasOrders: boolean): Owner
       onTheWay: hasOrders && waitMinutes >= LEAST_LEAD_MINUTES,
     })),
     // A trade that waits for nothing comes when it was called for.
-    notBefore: job.work.kind !== 'effort' && isFree ? lastDayOf(job.start) : held,
+    notBefore: job.work.kind !== 'labour' && isFree ? lastDayOf(job.start) : held,
   };
 }
 

@@ -18,7 +18,7 @@ export function amountOf(quantity: Quantity): number {
 
 /** Setting-up plus rate × quantity, rounded up to five minutes; nought for work that is not one's own. */
 export function estimateEffort(work: StepWork, quantity: Quantity): Minutes {
-  if (work.kind !== 'effort') return minutes(0);
+  if (work.kind !== 'labour') return minutes(0);
   const exact = work.setup + (amountOf(quantity) * work.minutes) / work.per;
   return minutes(Math.ceil(exact / FIVE_MINUTES - 1e-9) * FIVE_MINUTES);
 }

@@ -30,7 +30,7 @@ function titleOf(
   nth: number,
   isNew: boolean,
 ): string {
-  const amount = quantity.kind === 'count' && work.kind === 'effort' ? quantity.count : 1;
+  const amount = quantity.kind === 'count' && work.kind === 'labour' ? quantity.count : 1;
   const [one, several] = isNew && fresh ? fresh : [title, many];
   return `${several && amount > 1 ? several.replace('{n}', String(amount)) : one}${whichOne(nth)}`;
 }
@@ -96,7 +96,7 @@ const ownJobOf = (own: OwnJob, project: HouseToPlan): Job => ({
   title: own.title,
   stage: own.stage,
   work: {
-    kind: 'effort',
+    kind: 'labour',
     measure: 'once',
     minutes: own.minutes,
     per: 1,
@@ -134,10 +134,10 @@ const ownJobOf = (own: OwnJob, project: HouseToPlan): Job => ({
  */
 function givenToTrade(job: Job, project: HouseToPlan): Job {
   const hire = hireOf(project, job.id);
-  if (!hire || job.work.kind === 'hold') return job;
+  if (!hire || job.work.kind === 'inspection') return job;
   const { trade, workdays, cents: price } = hire;
-  const work = { kind: 'span', trade, workdays, price } as const;
-  if (job.work.kind === 'span') return { ...job, work };
+  const work = { kind: 'subcontract', trade, workdays, price } as const;
+  if (job.work.kind === 'subcontract') return { ...job, work };
   return {
     ...job,
     work,
@@ -162,7 +162,7 @@ function withOwnLines(job: Job, project: HouseToPlan): Job {
 /** The job, or its parts: what was split may be split again. */
 function inParts(job: Job, project: HouseToPlan): Job[] {
   const split = project.splits[job.id];
-  if (!split || job.work.kind !== 'effort') return [job];
+  if (!split || job.work.kind !== 'labour') return [job];
   const [first, rest] = splitJob(job, split);
   const after: Job = split.inOrder ? { ...rest, ownAfter: [...rest.ownAfter, job.id] } : rest;
   return [first, ...inParts(withFigures(after, project.jobFigures[after.id]), project)];

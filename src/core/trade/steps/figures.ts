@@ -41,14 +41,14 @@ function scaled(material: JobMaterial, ratio: number): JobMaterial {
 /** What a job costs as planned, apart from hours of one's own. */
 export const plannedCost = ({ work, materials, lump }: Job) =>
   addCents([
-    ...(work.kind === 'span' ? [work.price] : []),
+    ...(work.kind === 'subcontract' ? [work.price] : []),
     ...materials.map(({ price }) => price),
     lump,
   ]);
 
 /** The owner's price over what a job costs: shared out over its things, or beside them where there are none. */
 function priced(job: Job, total: NonNullable<JobFigures['cents']>): Job {
-  if (job.work.kind === 'span') return { ...job, work: { ...job.work, price: total } };
+  if (job.work.kind === 'subcontract') return { ...job, work: { ...job.work, price: total } };
   if (job.materials.length === 0) return { ...job, lump: total };
   const parts = splitCents(
     total,
@@ -70,8 +70,8 @@ const startingOf = (job: Job): StartingFigures => ({
   minutes: job.estimate,
   quantity: job.quantity,
   waitHours: job.wait?.hours ?? 0,
-  hands: job.work.kind === 'effort' ? job.work.hands : null,
-  workdays: job.work.kind === 'span' ? job.work.workdays : null,
+  hands: job.work.kind === 'labour' ? job.work.hands : null,
+  workdays: job.work.kind === 'subcontract' ? job.work.workdays : null,
   cents: plannedCost(job),
 });
 
@@ -93,8 +93,8 @@ function withWait(job: Job, hours: number): Job {
 
 function withWork(job: Job, { hands, workdays }: JobFigures): Job {
   const { work } = job;
-  if (work.kind === 'effort' && hands) return { ...job, work: { ...work, hands } };
-  if (work.kind === 'span' && workdays) return { ...job, work: { ...work, workdays } };
+  if (work.kind === 'labour' && hands) return { ...job, work: { ...work, hands } };
+  if (work.kind === 'subcontract' && workdays) return { ...job, work: { ...work, workdays } };
   return job;
 }
 
@@ -104,7 +104,7 @@ export function withFigures(job: Job, figures: JobFigures | undefined): Job {
   const { quantity, minutes, waitHours, cents: price, by, note } = figures;
   const measured = quantity === undefined ? job : withQuantity(job, quantity);
   const timed =
-    minutes === undefined || measured.work.kind !== 'effort'
+    minutes === undefined || measured.work.kind !== 'labour'
       ? measured
       : { ...measured, estimate: minutes };
   const waiting = waitHours === undefined ? timed : withWait(timed, waitHours);

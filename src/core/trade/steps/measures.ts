@@ -82,7 +82,7 @@ function surfacesOf(place: Place, beside: ReadonlySet<string>): Quantity {
 /** How much there is of what a step's effort grows with. */
 export function quantityOf(step: Step, measured: Measured): Quantity {
   const { place, house } = measured;
-  const measure: Measure = step.work.kind === 'effort' ? step.work.measure : 'once';
+  const measure: Measure = step.work.kind === 'labour' ? step.work.measure : 'once';
   if (measure === 'alarms') return count(alarmsOf(house));
   if (measure === 'battery-alarms') {
     return count(placesInOrder(house).filter(({ kind }) => kind === 'bedroom').length);
@@ -134,7 +134,7 @@ const OPENS_WALLS = ['demo.walls', 'demo.ceiling', 'frame.infill', 'frame.walls'
 /** What the room makes of a step's rate: its kind, plaster, shut walls, people living beside the work. */
 export function workIn(step: Step, { place, house, beside }: Measured): StepWork {
   const { work } = step;
-  if (work.kind !== 'effort') return work;
+  if (work.kind !== 'labour') return work;
   const factors: Factors = work.factors ?? {};
   const isOpen =
     place !== undefined &&

@@ -69,7 +69,7 @@ describe('figures of the owner', () => {
   it('twice as much wall takes twice the rate and twice the boards', () => {
     const house = houseOf(...ROOM, figures(HANG, { quantity: 2 * measureOf(start.quantity) }));
     const job = jobIn(house, HANG);
-    if (start.work.kind !== 'effort') throw new Error('not ours');
+    if (start.work.kind !== 'labour') throw new Error('not ours');
     const rate = start.estimate - start.work.setup;
     // Each estimate is rounded up to five minutes.
     expect(job.estimate - start.work.setup).toBeGreaterThan(2 * rate - 10);
@@ -113,7 +113,7 @@ describe('a job in parts', () => {
   it('adds up to the whole: hours, quantity, things and money to the cent', () => {
     fc.assert(
       fc.property(anyHouse, fc.integer({ min: 1, max: 99 }), fc.nat(), (house, percent, pick) => {
-        const jobs = expandJobs(house).filter(({ work }) => work.kind === 'effort');
+        const jobs = expandJobs(house).filter(({ work }) => work.kind === 'labour');
         const job = jobs[pick % Math.max(1, jobs.length)];
         if (!job) return;
         const parts = expandJobs({
@@ -155,8 +155,8 @@ describe('a job in parts', () => {
         cents: cents(40_000) as never,
       },
     });
-    expect(jobIn(house, HANG).work.kind).toBe('effort');
-    expect(jobIn(house, `${HANG}~2`).work).toMatchObject({ kind: 'span', price: 40_000 });
+    expect(jobIn(house, HANG).work.kind).toBe('labour');
+    expect(jobIn(house, `${HANG}~2`).work).toMatchObject({ kind: 'subcontract', price: 40_000 });
   });
 
   it('is whole again when joined', () => {

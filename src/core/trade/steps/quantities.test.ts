@@ -16,7 +16,7 @@ const GROWS = new Set([
 ]);
 const lines = STEPS.flatMap((step) => step.materials.map((use) => ({ step, use })));
 const grows = ({ step }: (typeof lines)[number]) =>
-  step.work.kind === 'effort' && GROWS.has(step.work.measure);
+  step.work.kind === 'labour' && GROWS.has(step.work.measure);
 const sqft = (value: number) => Math.round(value / AREA_PER_SQFT);
 
 describe('what is bought', () => {
@@ -37,7 +37,7 @@ describe('what is bought', () => {
     const FOOT = 3.281;
     const LITRES = 3.785;
     for (const { step, use } of lines.filter((line) => line.use.metric && grows(line))) {
-      const isRun = step.work.kind === 'effort' && step.work.measure === 'perimeter';
+      const isRun = step.work.kind === 'labour' && step.work.measure === 'perimeter';
       const metric =
         (use.metric?.per ?? 0) *
         (isRun ? FOOT : SQM) *
@@ -181,7 +181,7 @@ describe('cautions', () => {
     const bare = STEPS.filter(
       ({ id, cautions, work }) =>
         [2, 3].includes(verbOf(doingOf(id)?.key ?? 0)) &&
-        work.kind !== 'hold' &&
+        work.kind !== 'inspection' &&
         cautions.length === 0,
     );
     expect(bare.map(({ id }) => id)).toEqual([]);

@@ -51,7 +51,7 @@ export function schooled(step: Step, project: HouseToPlan): Step {
     ...step,
     title: turn.title,
     work:
-      work.kind === 'effort'
+      work.kind === 'labour'
         ? { ...work, minutes: Math.round(work.minutes * turn.factor) as typeof work.minutes }
         : work,
     ...(wait ? { wait: { ...wait, hours: turn.waitHours ?? wait.hours } } : {}),

@@ -46,7 +46,7 @@ export type Factors = Partial<Record<PlaceKind | 'shut' | 'plaster', number>>;
 export type StepWork =
   /** The household's own hours. Rates are starting guesses, per `per` units of `measure`. */
   | {
-      kind: 'effort';
+      kind: 'labour';
       measure: Measure;
       minutes: Minutes;
       per: number;
@@ -55,9 +55,9 @@ export type StepWork =
       factors?: Factors;
     }
   /** A hired trade, in workdays. */
-  | { kind: 'span'; trade: string; workdays: number; price: Cents }
+  | { kind: 'subcontract'; trade: string; workdays: number; price: Cents }
   /** An inspection, booked some days ahead. */
-  | { kind: 'hold'; bookAheadDays: number };
+  | { kind: 'inspection'; bookAheadDays: number };
 
 /** How much one unit as sold serves, in the units of the house. */
 export type Coverage = { unit: string; per: number };
@@ -169,7 +169,7 @@ export const own = (
   per = 1,
   { setup = 0, hands = 1, factors }: EffortExtras = {},
 ): StepWork => ({
-  kind: 'effort',
+  kind: 'labour',
   measure,
   minutes: minutes(perMinutes),
   per,
@@ -179,13 +179,16 @@ export const own = (
 });
 
 export const trade = (name: string, workdays: number, dollars: number): StepWork => ({
-  kind: 'span',
+  kind: 'subcontract',
   trade: name,
   workdays,
   price: cents(dollars * 100),
 });
 
-export const inspection = (bookAheadDays: number): StepWork => ({ kind: 'hold', bookAheadDays });
+export const inspection = (bookAheadDays: number): StepWork => ({
+  kind: 'inspection',
+  bookAheadDays,
+});
 
 type MaterialExtras = { lead?: number; waste?: number; metric?: readonly [string, number] };
 

@@ -247,7 +247,7 @@ export function comparisonsOf(project: HouseToPlan, plan: Plan): Comparison[] {
       ({ id, work, left, doneOn, state }) =>
         doneOn === null &&
         state !== 'in-hand' &&
-        ((work.kind === 'effort' && left >= WORTH_HIRING_MINUTES) || project.hired[id]),
+        ((work.kind === 'labour' && left >= WORTH_HIRING_MINUTES) || project.hired[id]),
     )
     .toSorted((a, b) => b.left - a.left)
     .slice(0, MOST_HIRES);

@@ -91,7 +91,7 @@ function hireOptions(
   return chain
     .filter(
       ({ work, left, state }) =>
-        work.kind === 'effort' && left >= WORTH_HIRING && state !== 'in-hand',
+        work.kind === 'labour' && left >= WORTH_HIRING && state !== 'in-hand',
     )
     .toSorted((a, b) => b.left - a.left)
     .slice(0, most)

@@ -14,7 +14,7 @@ const SOON_DAYS = 30;
 function moneyNow(plan: Plan) {
   const until = addDays(dateOf(plan.now), SOON_DAYS);
   const trades = plan.jobs.flatMap((job) =>
-    job.work.kind === 'span' && job.doneOn === null && dateOf(job.start) <= until
+    job.work.kind === 'subcontract' && job.doneOn === null && dateOf(job.start) <= until
       ? [job.work.price]
       : [],
   );
@@ -95,7 +95,7 @@ function weigh(house: HouseToPlan, foreseen: Foreseen, option: Option, first: Fi
     daysLate: plan.demands.reduce((sum, { daysLate }) => sum + daysLate, 0),
     ownMinutes: gates.done.minutesLeft,
     permits: open.filter(({ id }) => permitted.has(id)).length,
-    inspections: open.filter(({ work }) => work.kind === 'hold').length,
+    inspections: open.filter(({ work }) => work.kind === 'inspection').length,
     suspicions: risks.length,
     riskMinutes: minutes(risks.reduce((sum, risk) => sum + risk.expectedMinutes, 0)),
     yearsGained: option.yearsGained,
