@@ -93,11 +93,13 @@ export const MADE = {
     'walkOrdered',
     'demandMade',
     'demandLifted',
+    'wallRecorded',
+    'wallRecordDropped',
     'photoTaken',
     'photoDropped',
     'roomMeasured',
   ],
 } as const;
 
-/** What makes the house, what takes back, and the wall record, which a later screen makes. */
-export const MADE_OTHERWISE = ['houseStarted', 'undone', 'wallRecorded'];
+/** What makes the house, and what takes back. */
+export const MADE_OTHERWISE = ['houseStarted', 'undone'];

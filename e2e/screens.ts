@@ -24,6 +24,8 @@ export const SCREENS = [
   '/whatif',
   '/walk/attic',
   '/walk/told',
+  '/walls',
+  '/walls/bath',
   '/measure',
   '/measure/small-bed',
   '/finishes/back-bed',

@@ -198,8 +198,12 @@ export const KINDS: { readonly [T in EventType]: Kind<T> } = {
   photoTaken: { says: ({ placeId }, { place }) => `Photo: ${place(placeId)}`, ...adds },
   photoDropped: { says: () => 'Took a photo off', about: ({ photoId }) => `photo/${photoId}` },
   wallRecorded: {
-    says: ({ wall, placeId }, { place }) => `Behind the ${wall}: ${place(placeId)}`,
-    ...adds,
+    says: ({ wall, placeId }, { place }) => `Behind ${wall}: ${place(placeId)}`,
+    about: ({ id }) => `wall/${id}`,
+  },
+  wallRecordDropped: {
+    says: ({ id }, { thing }) => `No record any more: ${thing(id)}`,
+    about: ({ id }) => `wall/${id}`,
   },
   decisionWritten: {
     says: ({ question }) => `Decided: ${question}`,

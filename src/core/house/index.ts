@@ -138,6 +138,9 @@ export {
   type OpenQuestion,
   type Order,
   type Quote,
+  heldSchema,
+  type Held,
+  type SurfaceRef,
   type WallRecord,
 } from './records';
 export {

@@ -25,6 +25,7 @@ export function HouseScreen() {
           <View className="flex-row flex-wrap gap-2">
             <ButtonLink href="/house/new" label="Add a place" />
             <ButtonLink look="main" href="/walk" label="Walk the house" />
+            <ButtonLink href="/walls" label="Behind the walls" />
           </View>
           <Relations />
         </>

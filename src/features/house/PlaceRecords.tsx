@@ -1,6 +1,6 @@
-import { kindTitle, toldOf, type PlaceId, type Project } from '@/core/house';
+import { isOutside, kindTitle, toldOf, type PlaceId, type Project } from '@/core/house';
 import { findsOpen, paymentsOf } from '@/core/ledger';
-import { addCents, countWords, formatDate, formatLength, formatPaid } from '@/core/units';
+import { addCents, countWords, formatDate, formatPaid } from '@/core/units';
 import { Questions } from '@/features/questions';
 import { selectProject, selectToday, useAppSelector } from '@/store';
 import { ButtonLink, Folded, Section, Slip } from '@/ui';
@@ -59,22 +59,30 @@ function BehindTheWall({ placeId }: { placeId: PlaceId | null }) {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
   const records = Object.values(project.wallRecords).filter((record) => record.placeId === placeId);
-  if (records.length === 0) return null;
+  const place = placeId === null ? undefined : project.places[placeId];
+  const hasWalls = place !== undefined && !isOutside(place.kind);
+  if (records.length === 0 && !hasWalls) return null;
   return (
-    <Section title="Behind the wall" sum="recorded before cover-up">
+    <Section title="Behind the walls">
       {records.map((record) => (
         <Slip
           key={record.id}
           title={record.wall}
-          note={record.holds
-            .map(
-              ({ what, offset, height, note }) =>
-                `${what}${note ? ` (${note})` : ''} ${formatLength(offset, project.units)} from the left, ${formatLength(height, project.units)} up`,
-            )
-            .join(' · ')}
+          note={
+            record.clear
+              ? 'nothing in it'
+              : record.holds.map(({ what, note }) => note ?? what).join(', ')
+          }
           figure={formatDate(record.on, today)}
         />
       ))}
+      {hasWalls ? (
+        <ButtonLink
+          className="self-start"
+          href={{ pathname: '/walls/[placeId]', params: { placeId: place.id } }}
+          label={records.length === 0 ? 'Record what is behind them' : 'See the walls, or ask them'}
+        />
+      ) : null}
     </Section>
   );
 }

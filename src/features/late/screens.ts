@@ -1,3 +1,5 @@
+export { FindBehindScreen } from '@/features/behind/FindBehindScreen';
+export { WallsScreen } from '@/features/behind/WallsScreen';
 export { CompareScreen } from '@/features/compare/CompareScreen';
 export { OneScreen } from '@/features/compare/OneScreen';
 export { FinishesScreen } from '@/features/finishes/FinishesScreen';

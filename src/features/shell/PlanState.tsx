@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { sayLoop } from '@/core/planning/explanation';
+import { sayLoop } from '@/core/planning/explanation/loop';
 import { selectPlanning, useAppSelector } from '@/store';
 import { ButtonLink, Note, Strong } from '@/ui';
 import type { PlanningError } from '@/workers/protocol';

@@ -1,11 +1,20 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
+import { beforeClosing } from '@/core/behind';
 import type { PlannedJob } from '@/core/planning/report';
 import { formatDate } from '@/core/units';
 import { DayRow, FormCard, TextField, noteField, useDoneDay, useKeptForm } from '@/features/form';
-import { keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
+import {
+  keep,
+  selectPlan,
+  selectProject,
+  selectToday,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
 import { Button, Note } from '@/ui';
+import { NotYet } from './NotYet';
 import { DateAsk } from './DateAsk';
 
 /** What can be said of a job without a log line: that it is done, or how a visit went. */
@@ -13,8 +22,14 @@ export function JobActions({ job }: { job: PlannedJob }) {
   const [asking, setAsking] = useState<'passed' | 'failed' | 'done' | null>(null);
   const dispatch = useAppDispatch();
   const today = useAppSelector(selectToday);
+  const project = useAppSelector(selectProject);
+  const plan = useAppSelector(selectPlan);
   if (job.doneOn !== null) return null;
   const close = () => setAsking(null);
+  const missing = plan ? beforeClosing(project, plan, job) : null;
+  if (missing && missing.surfaces.length + missing.jobs.length > 0) {
+    return <NotYet missing={missing} />;
+  }
   if (asking === 'done') {
     return (
       <DateAsk

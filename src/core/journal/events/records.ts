@@ -51,8 +51,19 @@ export const orderDelayed = defineEvent({
 export const wallRecorded = defineEvent({
   type: 'wallRecorded',
   payload: wallRecordSchema,
+  // Version 2 says which surface, where runs go, what a thing hangs on, and that there is nothing.
+  upgrades: [(payload) => payload],
   apply: (house, record) => {
     house.wallRecords[record.id] = record;
+  },
+});
+
+export const wallRecordDropped = defineEvent({
+  type: 'wallRecordDropped',
+  payload: z.object({ id: wallRecordSchema.shape.id }),
+  refers: (house, { id }) => Object.hasOwn(house.wallRecords, id),
+  apply: (house, { id }) => {
+    delete house.wallRecords[id];
   },
 });
 

@@ -1,5 +1,5 @@
 import { dateOf, formatDate, formatMinutes, lastDayOf } from '../../units';
-import type { GateSummary, Plan, PlanError } from '../report/plan';
+import type { GateSummary, Plan } from '../report/plan';
 import type { Cause } from './reasons';
 import type { Why } from './moved';
 
@@ -73,12 +73,3 @@ export function sayWhy({ jobId, is }: Why, plan: Plan): string {
       return sayCause(is.cause, plan);
   }
 }
-
-/** A ring of jobs that wait for each other, each with the rule that sends it round. */
-export const sayLoop = ({ titles, whys }: Extract<PlanError, { code: 'loop' }>): string =>
-  titles
-    .map((title, at) => {
-      const next = titles[(at + 1) % titles.length] ?? '';
-      return `“${title}” before “${next}”: ${whys[at] ?? ''}`;
-    })
-    .join(' ');

@@ -1,0 +1,48 @@
+import type { Held, Place, SurfaceRef, WallRecord } from '../house';
+import { ticks, type Ticks } from '../units';
+import { distanceToRun, pointOf } from './surfaces';
+
+/** One thing behind a surface, and how far it is from where somebody asks. */
+export type Near = { record: WallRecord; held: Held; distance: Ticks };
+
+export type Asked = { at: SurfaceRef; offset: Ticks; height: Ticks };
+
+/** What the wall answers: the things of the room by distance, and records of it that say no wall. */
+export type Answer = {
+  near: Near[];
+  /** Recorded in words only: where they are nobody can measure. */
+  unplaced: WallRecord[];
+  /** Whether anybody recorded the surface that is asked about, if only that nothing is in it. */
+  isRecorded: boolean;
+};
+
+export const sameSurface = (one: SurfaceRef, other: SurfaceRef): boolean =>
+  one.kind === 'wall' ? other.kind === 'wall' && other.wall === one.wall : one.kind === other.kind;
+
+/**
+ * What lies nearest to a spot of a room's surface, straight through, so across a corner and from ceiling and floor too:
+ * to the run of a pipe or cable, not to its ends. Undefined when the spot is on a wall that is not there.
+ */
+export function askTheWall(
+  place: Place,
+  records: readonly WallRecord[],
+  { at, ...spot }: Asked,
+): Answer | undefined {
+  const point = pointOf(place, at, spot);
+  if (!point) return undefined;
+  const here = records.filter(({ placeId }) => placeId === place.id);
+  const near = here.flatMap((record): Near[] =>
+    record.holds.flatMap((held) => {
+      const from = record.at && pointOf(place, record.at, held);
+      const to = record.at && held.to ? pointOf(place, record.at, held.to) : from;
+      return from && to
+        ? [{ record, held, distance: ticks(Math.round(distanceToRun(point, from, to))) }]
+        : [];
+    }),
+  );
+  return {
+    near: near.sort((a, b) => a.distance - b.distance),
+    unplaced: here.filter(({ at: surface }) => !surface || !pointOf(place, surface, spot)),
+    isRecorded: here.some((record) => record.at && sameSurface(record.at, at)),
+  };
+}

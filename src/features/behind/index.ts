@@ -1,0 +1,1 @@
+export { surfaceName } from './words';
