@@ -71,6 +71,22 @@ describe('quotes', () => {
     });
   });
 
+  it('say what of the room they leave to its owner', () => {
+    const house = houseOf(...ROOM, added(place('b')), chosen('b', 'repaint'), quote('x', 90_000));
+    const plan = planOf(house);
+    const rest = plan.jobs.filter(
+      ({ id, placeId, work }) => placeId === 'a' && id !== HANG && work.kind === 'labour',
+    );
+    const [standing] = quoteStandings(house, plan);
+    expect(standing?.leaves).toEqual({
+      jobs: rest.length,
+      minutes: rest.reduce((sum, { left }) => sum + left, 0),
+    });
+    const all = rest.map(({ id }) => id);
+    const whole = houseOf(...ROOM, quote('y', 90_000, [HANG, ...all]));
+    expect(quoteStandings(whole, planOf(whole))[0]?.leaves).toEqual({ jobs: 0, minutes: 0 });
+  });
+
   it('taken, each job costs its share and is committed; released, all is as it was', () => {
     const other = 'a/board.ceiling' as JobId;
     const taken: EventBodyOf = {

@@ -20,6 +20,8 @@ export type QuoteStanding = {
   rank: number;
   of: number;
   against: AgainstQuote | null;
+  /** Own work left in the rooms of its jobs that is no part of it. */
+  leaves: { jobs: number; minutes: Minutes };
 };
 
 const keyOf = ({ jobIds, id }: Quote): string => jobIds?.toSorted().join(' ') || id;
@@ -51,6 +53,24 @@ function againstOwn(quote: Quote, plan: Plan): AgainstQuote | null {
   };
 }
 
+/** What a quote for jobs of some rooms leaves to do there for those who live there. */
+function leftBy({ jobIds = [] }: Quote, plan: Plan | null): QuoteStanding['leaves'] {
+  const taken = new Set<JobId>(jobIds);
+  const jobs = plan?.jobs ?? [];
+  const rooms = new Set(
+    jobs.flatMap(({ id, placeId }) => (taken.has(id) && placeId !== null ? [placeId] : [])),
+  );
+  const left = jobs.filter(
+    ({ id, placeId, doneOn, work }) =>
+      placeId !== null &&
+      rooms.has(placeId) &&
+      !taken.has(id) &&
+      doneOn === null &&
+      work.kind === 'labour',
+  );
+  return { jobs: left.length, minutes: minutes(left.reduce((sum, job) => sum + job.left, 0)) };
+}
+
 /** Every quote as it stands: taken or kept for comparison, among others for the same, and against one's own work. */
 export function quoteStandings(project: Project, plan: Plan | null): QuoteStanding[] {
   const quotes = quotesOf(project);
@@ -64,6 +84,7 @@ export function quoteStandings(project: Project, plan: Plan | null): QuoteStandi
       rank: group.findIndex(({ id }) => id === quote.id) + 1,
       of: group.length,
       against: plan ? againstOwn(quote, plan) : null,
+      leaves: leftBy(quote, plan),
     };
   });
 }

@@ -98,7 +98,7 @@ function QuoteSlip({
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
-  const { quote, isAccepted, rank, of } = standing;
+  const { quote, isAccepted, rank, of, leaves } = standing;
   const accepted = project.accepted[quote.id];
   const words = savedWords(standing, project.currency);
   const isOurs = Object.hasOwn(project.quotes, quote.id);
@@ -117,6 +117,9 @@ function QuoteSlip({
       figureNote={accepted ? `agreed ${formatDate(accepted.on, today)}` : undefined}
     >
       {words ? <Note className="text-ink">{words}</Note> : null}
+      {leaves.jobs > 0 ? (
+        <Note>{`Leaves you ${countWords(leaves.jobs, 'job')} in the same ${quote.jobIds?.length === 1 ? 'room' : 'rooms'}, ${formatMinutes(leaves.minutes)}.`}</Note>
+      ) : null}
       {accepted?.bookedFrom ? (
         <Note>{`They come from ${formatDate(accepted.bookedFrom, today)}.`}</Note>
       ) : null}
