@@ -1,4 +1,4 @@
-import { execFileSync, spawnSync } from 'node:child_process';
+import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -21,6 +21,19 @@ export function mustRun(command, args, options) {
     process.stderr.write(`${command} ${args.join(' ')} ended with ${status}\n`);
     process.exit(status);
   }
+}
+
+/** Runs beside others: what it prints is told once it ended. */
+export function collected(command, args) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+    let output = '';
+    for (const stream of [child.stdout, child.stderr]) {
+      stream.setEncoding('utf8').on('data', (text) => (output += text));
+    }
+    child.on('error', reject);
+    child.on('close', (status) => resolve({ status: status ?? 1, output }));
+  });
 }
 
 export const bin = (name) => join(BIN, name);

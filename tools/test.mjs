@@ -2,16 +2,28 @@ import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
 import { installChromium } from './chromium.mjs';
-import { ROOT, bin, install, mustRun, run } from './lib.mjs';
+import { ROOT, bin, collected, install, run } from './lib.mjs';
 
 /** Everything `npm test` checks, cheapest first. Installs what is missing, Chromium included. */
 const REPORTS = { jest: '.cache/jest.json', playwright: '.cache/playwright.json' };
 
 const heading = (title) => process.stdout.write(`\n== ${title}\n`);
 
-function check(title, command, args, options) {
-  heading(title);
-  mustRun(command, args, options);
+/** Checks that only read, in lanes beside each other: each of them keeps but one core busy. */
+async function checkIn(lanes) {
+  const ended = await Promise.all(
+    lanes.map(async (lane) => {
+      for (const [title, command, args] of lane) {
+        const { status, output } = await collected(command, args);
+        heading(title);
+        process.stdout.write(output);
+        if (status !== 0) return status;
+      }
+      return 0;
+    }),
+  );
+  const failed = ended.find((status) => status !== 0);
+  if (failed !== undefined) process.exit(failed);
 }
 
 function read(report) {
@@ -30,10 +42,16 @@ function closingLine() {
 
 install();
 for (const report of Object.values(REPORTS)) rmSync(join(ROOT, report), { force: true });
-check('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-check('types', 'npm', ['run', '-s', 'types']);
-check('lint', 'npm', ['run', '-s', 'lint']);
-check('layers', 'npm', ['run', '-s', 'layers']);
+await checkIn([
+  [
+    ['formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+    ['lint', 'npm', ['run', '-s', 'lint']],
+  ],
+  [
+    ['types', 'npm', ['run', '-s', 'types']],
+    ['layers', 'npm', ['run', '-s', 'layers']],
+  ],
+]);
 heading('unit tests');
 const unit = run(bin('jest'), ['--ci', '--json', `--outputFile=${REPORTS.jest}`]);
 if (unit !== 0) {
