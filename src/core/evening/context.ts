@@ -10,8 +10,9 @@ import {
   type NumberStyle,
   type PersonId,
   type PlaceId,
-  type PlaceKind,
+  type Place,
   type Project,
+  type WallRecord,
   offeredKinds,
 } from '../house';
 import { doingOf, verbOf } from '../trade/steps/doing';
@@ -40,7 +41,7 @@ export type LogJob = {
 };
 
 export type KnownPerson = { id: PersonId; name: string; self: boolean; words: readonly string[] };
-export type KnownPlace = { id: PlaceId; name: string; kind: PlaceKind };
+export type KnownPlace = Place;
 
 /** A line of the takeoff. */
 export type LogLine = {
@@ -76,6 +77,8 @@ export type LogContext = {
   worked: readonly { date: PlainDate; entry: EntryOf<'hours'> }[];
   people: readonly KnownPerson[];
   places: readonly KnownPlace[];
+  /** What is recorded behind walls. */
+  records: readonly WallRecord[];
   shops: readonly { name: string; words: readonly string[] }[];
   /** The owner's own kinds of spending. */
   kinds: readonly KnownKind[];
@@ -287,7 +290,8 @@ export function contextOf(
       self: role === 'self' && all.findIndex((each) => each.role === 'self') === at,
       words: plainWords(name),
     })),
-    places: placesInOrder(project).map(({ id, name, kind }) => ({ id, name, kind })),
+    places: placesInOrder(project),
+    records: Object.values(project.wallRecords),
     shops: [
       ...shopsOf(project).map((name) => ({ name, words: plainWords(name) })),
       ...Object.entries(project.taught).flatMap(([word, { is, of }]) =>

@@ -89,6 +89,8 @@ export function effectOf(entry: Entry, { plan, jobs, budgetLeft }: Known): Effec
     case 'ordered':
     case 'measured':
     case 'weather':
+    case 'behind':
+    case 'punch':
       return null;
   }
 }

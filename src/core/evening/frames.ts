@@ -1,4 +1,6 @@
+import { behindSaid } from './behind';
 import type { Kind } from './kinds';
+import { PUNCH_LEAD } from './words/punch';
 import { ENOUGH, stepsFor, type StepFit } from './evidence';
 import type { Stretch } from './line';
 import { whoWorked } from './people';
@@ -424,6 +426,8 @@ function material(facts: Facts): number | null {
 }
 
 function leftover(facts: Facts): number | null {
+  // What is left for later is in the wall.
+  if (/\bfor later\b/i.test(facts.stretch.text)) return null;
   if (!facts.has('left-over') || facts.amounts.length + facts.numbers.length !== 1) return null;
   return 6.5 - 4 * (facts.durations.length + facts.money.length);
 }
@@ -506,6 +510,16 @@ function next(facts: Facts): number | null {
   return (isLead ? 6 : 3.8) + 0.3 * facts.days.length - (facts.durations.length > 0 ? 1 : 0);
 }
 
+/** "Cold supply 22 from the left, 36 up". */
+function behind({ stretch, durations, money }: Facts): number | null {
+  return durations.length + money.length === 0 && behindSaid(stretch.text) ? 18 : null;
+}
+
+/** "Punch list: paint chipped beside the door". */
+function punch({ stretch, durations, shares }: Facts): number | null {
+  return durations.length + shares.length === 0 && PUNCH_LEAD.test(stretch.text) ? 9 : null;
+}
+
 const READERS: readonly (readonly [Kind, (facts: Facts) => number | null])[] = [
   ['hours', work],
   ['progress', progress],
@@ -522,6 +536,8 @@ const READERS: readonly (readonly [Kind, (facts: Facts) => number | null])[] = [
   ['measured', measured],
   ['favour', favour],
   ['weather', weather],
+  ['behind', behind],
+  ['punch', punch],
   ['next', next],
 ];
 
@@ -558,6 +574,11 @@ export function fitsOf(facts: Facts): Fit[] {
   for (const [kind, read] of READERS) {
     const score = read(facts);
     if (score === null) continue;
+    // Its words are its own: "left" is a side, "cold" a pipe.
+    if (kind === 'behind') {
+      fits.push({ kind, score });
+      continue;
+    }
     let against = broken;
     for (const [cue, kinds] of STRONG) if (facts.has(cue) && !kinds.includes(kind)) against += 2.5;
     if (unreal && !(TENSELESS.has(kind) && !facts.isQuestion))

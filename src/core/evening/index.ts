@@ -1,3 +1,4 @@
+export { surfaceValue } from './behind';
 export { contextOf, type LogContext, type LogJob } from './context';
 export { kindName, labelText } from './labels';
 export { plainEntry, type PlainEntry } from './plain';

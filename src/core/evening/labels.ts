@@ -1,4 +1,4 @@
-import type { JobId, Project } from '../house';
+import { surfaceTitle, type JobId, type Project } from '../house';
 import { formatDate, formatMinutes, formatMoney, cents } from '../units';
 import type { Kind } from './kinds';
 import type { Label } from './reading';
@@ -21,6 +21,8 @@ const KIND_NAMES: Readonly<Record<Kind, string>> = {
   measured: 'A measurement',
   favour: 'Help owed',
   weather: 'The weather',
+  behind: 'Behind a wall',
+  punch: 'For the punch list',
   nothing: 'Nothing',
 };
 
@@ -46,6 +48,8 @@ export function labelText(
       return `${label.name}, a new helper`;
     case 'place':
       return place(label.placeId);
+    case 'surface':
+      return surfaceTitle(label.at);
     case 'share':
       return label.share === 100 ? 'Done' : label.share === 50 ? 'About half' : `${label.share}%`;
     case 'total':

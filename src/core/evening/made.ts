@@ -1,3 +1,4 @@
+import { behindMade } from './behind';
 import type { Entry, JobId } from '../house';
 import type { LogContext } from './context';
 import type { Kind } from './kinds';
@@ -58,6 +59,7 @@ export function madeOf(
   context: LogContext,
 ): Made {
   if (kind === 'hours') return workMade(statement, told, ahead, memory, context);
+  if (kind === 'behind') return behindMade(statement, told, memory, context);
   if (kind === 'progress') return progressMade(statement, told, memory, context);
   return sayingMade(statement, kind, memory, context, told);
 }
@@ -88,6 +90,8 @@ export function figuresLeft({ facts }: Statement, kind: Kind): number {
         ? 0
         : numbers.length + money.length + amounts.length + durations.length + shares.length;
     case 'weather':
+    case 'behind':
+    case 'punch':
     case 'next':
     case 'find':
     case 'decision':

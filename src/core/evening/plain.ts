@@ -1,5 +1,5 @@
 import type { Entry } from '../house';
-import { addCents, type PlainDate } from '../units';
+import { addCents, formatLength, type PlainDate } from '../units';
 
 /** An entry in plain names, as the command line tells it: see `log` in docs/interfaces.md. */
 export type PlainEntry = { kind: string; date: PlainDate } & Record<string, unknown>;
@@ -165,6 +165,19 @@ export function plainEntry(entry: Entry, lineDate: PlainDate): PlainEntry {
         owed: entry.owed,
         date,
       };
+    case 'behind':
+      return {
+        kind: 'behind',
+        what: entry.what,
+        room: entry.placeId,
+        surface: entry.at.kind === 'wall' ? `wall ${entry.at.wall + 1}` : entry.at.kind,
+        offset: formatLength(entry.offset, 'imperial'),
+        height: formatLength(entry.height, 'imperial'),
+        ...some({ hangsOn: entry.hangsOn, later: entry.later }),
+        date,
+      };
+    case 'punch':
+      return { kind: 'punch', what: entry.what, ...some({ room: entry.placeId }), date };
     case 'weather':
       return { kind: 'weather', text: entry.text, date };
     case 'note':

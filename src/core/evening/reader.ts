@@ -51,7 +51,12 @@ const isNoteOf = (entries: readonly Entry[]): boolean =>
   entries.length > 0 && entries.every(({ kind }) => kind === 'note');
 
 export class Reader {
-  private memory: Memory = { place: null, jobId: null, afterFind: false };
+  private memory: Memory = {
+    place: null,
+    jobId: null,
+    afterFind: false,
+    at: null,
+  };
   private readonly worked = new Map<string, number>();
   readonly parts: Part[] = [];
   /** Other days the day said in front may mean. */
@@ -339,6 +344,7 @@ export class Reader {
       place: spends ? this.memory.place : (job?.placeId ?? all[0] ?? this.memory.place),
       jobId: job?.id ?? this.memory.jobId,
       afterFind: kind === 'find' || (spends && this.memory.afterFind),
+      at: made.entries.find((entry) => entry.kind === 'behind') ?? this.memory.at,
     };
   }
 }

@@ -1,4 +1,13 @@
-import type { Answer, Element, Entry, JobId, PersonId, PlaceId, Suspicion } from '../house';
+import type {
+  Answer,
+  Element,
+  Entry,
+  JobId,
+  PersonId,
+  PlaceId,
+  SurfaceRef,
+  Suspicion,
+} from '../house';
 import type { PlainDate } from '../units';
 import type { Kind } from './kinds';
 import type { Span } from './tokens';
@@ -10,6 +19,7 @@ export type Slot =
   | 'minutes'
   | 'job'
   | 'room'
+  | 'wall'
   | 'day'
   | 'amount'
   | 'rooms'
@@ -26,6 +36,7 @@ export type Label =
   | { is: 'people'; personIds: readonly PersonId[] }
   | { is: 'new-person'; name: string }
   | { is: 'place'; placeId: PlaceId | null }
+  | { is: 'surface'; at: SurfaceRef }
   | { is: 'share'; share: number }
   | { is: 'total' | 'added'; share: number }
   | { is: 'kind'; kind: Kind }
@@ -40,6 +51,8 @@ export type Choice = { label: Label; entries: Entry[]; answer: Answer };
 export type QuestionCode =
   | 'which-job'
   | 'which-room'
+  | 'which-wall'
+  | 'not-on-wall'
   | 'who'
   | 'whose-time'
   | 'how-far'
@@ -102,6 +115,8 @@ export type Memory = {
   place: PlaceId | null;
   jobId: JobId | null;
   afterFind: boolean;
+  /** The wall that was spoken of last. */
+  at: { placeId: PlaceId; at: SurfaceRef } | null;
 };
 
 export type Seen = { element?: Element; suspicion?: Suspicion };

@@ -9,6 +9,7 @@ import type { Memory } from './reading';
 import { sayingBehind, thingIn, trimmed } from './things';
 import { vendorIn } from './money';
 import { FILLER, stem, wordsIn } from './words/stems';
+import { PUNCH_LEAD } from './words/punch';
 import { ELEMENT_WORDS, SUSPICION_WORDS, first } from './words/finds';
 
 /** Statements that are about one thing each. Every reader gives its entries, or none where a slot it needs is empty. */
@@ -403,6 +404,14 @@ function strangerBeside(stretch: Stretch): string | null {
   return stretch.line.tokens[capital ?? beside ?? -1]?.text ?? null;
 }
 
+const punch: Reader = ({ stretch }, memory) => [
+  {
+    kind: 'punch',
+    what: stretch.text.replace(PUNCH_LEAD, ''),
+    placeId: placeOf(stretch, memory),
+  },
+];
+
 export const SAYINGS: Readonly<Record<string, Reader>> = {
   find,
   decision,
@@ -417,4 +426,5 @@ export const SAYINGS: Readonly<Record<string, Reader>> = {
   inspection,
   measured,
   favour,
+  punch,
 };

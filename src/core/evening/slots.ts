@@ -38,6 +38,8 @@ export function withMoneyTold(entry: Entry, told: Told): Entry {
 /** An entry with the room put right; work and progress take theirs from the job. */
 export function withRoomTold(entry: Entry, told: Told): Entry {
   const room = told.get('room');
+  // What is behind a wall of one room is read anew for another.
+  if (entry.kind === 'behind') return entry;
   if (room === undefined || entry.kind === 'money' || !('placeId' in entry)) return entry;
   if (entry.kind === 'hours' && entry.jobId !== null) return entry;
   return { ...entry, placeId: (room as PlaceId) || null };

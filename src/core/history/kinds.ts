@@ -181,6 +181,16 @@ export const KINDS: { readonly [T in EventType]: Kind<T> } = {
     about: ({ conditionId }) => `check/${conditionId}`,
   },
 
+  conditionWaived: {
+    says: ({ because }) => `Does not apply here: ${because}`,
+    about: ({ conditionId }) => `check/${conditionId}`,
+  },
+  punchNoted: { says: ({ what }) => `To put right: ${what}`, about: ({ id }) => `punch/${id}` },
+  punchClosed: {
+    says: ({ id }, { thing }) => `Put right: ${thing(id)}`,
+    about: ({ id }) => `punch/${id}`,
+  },
+
   elementSurveyed: {
     says: ({ placeId, element, decision }, { place }) =>
       `${place(placeId)}, ${element}: ${decision}`,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { centsSchema, minutesSchema, plainDateSchema } from '../units';
 import { personIdSchema } from './people';
 import { placeIdSchema } from './place';
+import { heldSchema, surfaceRefSchema } from './behind';
 import { elementSchema, suspicionSchema } from './elements';
 import { LONGEST_NOTE, keySchema, noteSchema } from './text';
 
@@ -187,6 +188,16 @@ export const entrySchema = z.discriminatedUnion('kind', [
     on,
   }),
   z.object({ kind: z.literal('weather'), text: noteSchema, on }),
+  /** One thing behind a wall, ceiling or floor. */
+  z.object({
+    kind: z.literal('behind'),
+    ...heldSchema.shape,
+    placeId: placeIdSchema,
+    at: surfaceRefSchema,
+    on,
+  }),
+  /** Something small to be put right before the house is called done. */
+  z.object({ kind: z.literal('punch'), what: noteSchema, placeId, on }),
 ]);
 export type Entry = z.infer<typeof entrySchema>;
 export type EntryOf<K extends Entry['kind']> = Extract<Entry, { kind: K }>;

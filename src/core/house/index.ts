@@ -114,6 +114,7 @@ export {
 } from './choices';
 export { bookedElsewhere, hireOf, type Hired } from './hires';
 export { hardDatesOf, isInPhase, phaseSchema, type HardDate, type Phase } from './phases';
+export { openPunch, punchItemSchema, waiverSchema, type PunchItem, type Waiver } from './punch';
 export { rebuildSchema, type Rebuild } from './rebuild';
 export { elementSchema, suspicionSchema, type Element, type Suspicion } from './elements';
 export {
@@ -138,11 +139,15 @@ export {
   type OpenQuestion,
   type Order,
   type Quote,
+} from './records';
+export {
   heldSchema,
+  surfaceRefSchema,
+  surfaceTitle,
   type Held,
   type SurfaceRef,
   type WallRecord,
-} from './records';
+} from './behind';
 export {
   acceptedSchema,
   budgetSchema,

@@ -35,6 +35,8 @@ export const ownJobSchema = z.object({
   waitHours: waitHoursSchema.optional(),
   /** What it costs apart from lines of Stores. */
   cents: centsSchema.min(0).optional(),
+  /** An inspector's visit, called so many days ahead. */
+  visit: z.object({ bookAheadDays: z.int().min(0).max(120) }).optional(),
   /** The change order it belongs to. */
   changeId: keySchema(64).optional(),
 });

@@ -26,10 +26,11 @@ import {
   openQuestionSchema,
   orderSchema,
   quoteSchema,
-  wallRecordSchema,
 } from './records';
 import { keySchema } from './text';
 import { phaseSchema } from './phases';
+import { wallRecordSchema } from './behind';
+import { punchItemSchema, waiverSchema } from './punch';
 import { rebuildSchema } from './rebuild';
 import { demandSchema, photoSchema, settlementSchema, surveySchema } from './survey';
 import { placeTodaySchema } from './state';
@@ -76,6 +77,9 @@ export const projectSchema = z.object({
   days: z.record(z.string(), dayLogSchema),
   /** Own checks on the gates, by condition, with the day. */
   checks: z.record(z.string(), plainDateSchema),
+  /** Conditions that do not apply here, with the reason. */
+  waivers: z.record(z.string(), waiverSchema),
+  punch: z.record(z.string(), punchItemSchema),
   /** Jobs checked off without a log line, with the day. */
   ticked: z.record(z.string(), plainDateSchema),
   orders: z.record(z.string(), orderSchema),

@@ -2,7 +2,6 @@ import { z } from 'zod';
 import { centsSchema, plainDateSchema } from '../units';
 import { jobIdSchema } from './entries';
 import { offcutSchema } from './finishes';
-import { offsetSchema } from './openings';
 import { placeIdSchema } from './place';
 import { keySchema, noteSchema } from './text';
 
@@ -40,62 +39,6 @@ export const inspectionSchema = z.object({
   note: noteSchema.nullable(),
 });
 export type Inspection = z.infer<typeof inspectionSchema>;
-
-/** A surface of a measured room: one of its walls in their order, its ceiling or its floor. */
-export const surfaceRefSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('wall'), wall: z.int().min(0).max(199) }),
-  z.object({ kind: z.literal('ceiling') }),
-  z.object({ kind: z.literal('floor') }),
-]);
-export type SurfaceRef = z.infer<typeof surfaceRefSchema>;
-
-const spotSchema = z.object({ offset: offsetSchema, height: offsetSchema });
-
-/** One thing behind a surface. */
-export const heldSchema = z.object({
-  what: z.enum([
-    'supply',
-    'drain',
-    'vent',
-    'gas',
-    'cable',
-    'duct',
-    'box',
-    'blocking',
-    'beam',
-    'stub',
-  ]),
-  ...spotSchema.shape,
-  note: noteSchema.nullable(),
-  /** Where a pipe, cable, duct or beam runs to; left out for what is in one spot. */
-  to: spotSchema.optional(),
-  /** The shut-off, breaker or cleanout it hangs on. */
-  hangsOn: noteSchema.optional(),
-  /** Put there for something to come: a capped stub, an empty conduit. */
-  later: z.literal(true).optional(),
-});
-export type Held = z.infer<typeof heldSchema>;
-
-/** What lies behind a wall, kept before it is closed. Offsets run from the left corner. */
-export const wallRecordSchema = z
-  .object({
-    id: idSchema,
-    placeId: placeIdSchema,
-    /** What the wall is called. */
-    wall: noteSchema,
-    /** Which surface it is; left out where it was said in words only. */
-    at: surfaceRefSchema.optional(),
-    on: plainDateSchema,
-    /** Somebody looked, and there is nothing in it. */
-    clear: z.literal(true).optional(),
-    holds: z.array(heldSchema).max(200),
-    photoId: keySchema(80).optional(),
-  })
-  .refine(({ holds, clear }) => holds.length > 0 || clear === true, {
-    error: 'a record of nothing',
-    path: ['holds'],
-  });
-export type WallRecord = z.infer<typeof wallRecordSchema>;
 
 export const openQuestionSchema = z.object({
   id: idSchema,

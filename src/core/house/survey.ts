@@ -99,5 +99,7 @@ export const photoSchema = z.object({
   placeId: placeIdSchema.nullable(),
   element: elementSchema.nullable(),
   on: plainDateSchema,
+  /** What it shows beside a place: `job/…` the card of a visit, `check/…` a condition, `punch/…` an item, `wall/…` a record. */
+  about: keySchema(240).optional(),
 });
 export type Photo = z.infer<typeof photoSchema>;

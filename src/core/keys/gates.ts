@@ -1,4 +1,4 @@
-import { isInPhase, type HouseToPlan, type JobId, type Phase } from '../house';
+import { isInPhase, openPunch, type HouseToPlan, type JobId, type Phase } from '../house';
 import { closureBefore, type Graph } from '../trade/precedence';
 import type { Job } from '../trade/steps';
 import { CONDITIONS, GATES, type Condition, type GateId } from '../trade/steps/conditions';
@@ -47,6 +47,10 @@ export type ConditionState = {
   jobIds: JobId[];
   openJobIds: JobId[];
   checkedOn: string | null;
+  /** Why it does not apply here, as the owner said. */
+  waived: string | null;
+  /** Open items of the punch list, for the condition that asks for none. */
+  punchLeft: number;
   met: boolean;
 };
 
@@ -69,8 +73,8 @@ function holdsToday(
 }
 
 /**
- * A condition is met when all its jobs are done, by an own check when nothing in the plan meets it, or because it
- * holds today in a house that is lived in.
+ * A condition is met when all its jobs are done, by an own check or a reason why it does not apply when nothing in the
+ * plan meets it, or because it holds today in a house that is lived in; the punch list's when nothing on it is open too.
  */
 export function conditionStates(
   gate: GateId,
@@ -83,8 +87,12 @@ export function conditionStates(
     const openJobIds = jobIds.filter((id) => !isDone(id));
     const checkedOn = project.checks[condition.id] ?? null;
     const open = jobs.filter(({ id }) => openJobIds.includes(id));
-    const isMet = jobIds.length > 0 ? openJobIds.length === 0 : checkedOn !== null;
+    const waived = project.waivers[condition.id]?.because ?? null;
+    const punchLeft = condition.id === 'punch' ? openPunch(project).length : 0;
+    // A reason sets aside the look somebody would have to take, never a job that is open.
+    const isSaid = checkedOn !== null || waived !== null;
+    const isMet = (jobIds.length > 0 ? openJobIds.length === 0 : isSaid) && punchLeft === 0;
     const met = isMet || holdsToday(gate, project, open, jobs, isDone);
-    return { condition, jobIds, openJobIds, checkedOn, met };
+    return { condition, jobIds, openJobIds, checkedOn, waived, punchLeft, met };
   });
 }

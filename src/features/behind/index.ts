@@ -1,1 +1,1 @@
-export { surfaceName } from './words';
+export { heldTitle, heldWords, surfaceName } from './words';

@@ -39,7 +39,8 @@ export function LineEditor({
       return;
     }
     const { date } = reading;
-    const brought = lineReader.eventsOf(entries, line.answers, project, () => dispatch(freshId()));
+    const newId = () => dispatch(freshId());
+    const brought = lineReader.eventsOf(entries, line.answers, project, newId, date);
     const read = {
       date,
       line: text.trim(),

@@ -1,4 +1,7 @@
+import { isSameThing, recordOf, recordWith } from '@/core/behind';
+import { surfaceValue } from '@/core/evening';
 import {
+  heldSchema,
   personIdSchema,
   workChoiceSchema,
   rectangle,
@@ -10,7 +13,7 @@ import {
 } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
 import type { Brought } from '@/features/log';
-import { minutes, parseLength, type Ticks, type UnitSystem } from '@/core/units';
+import { minutes, parseLength, type PlainDate, type Ticks, type UnitSystem } from '@/core/units';
 
 const withoutNew = (id: string): string => id.replace(/^new:/, '');
 
@@ -31,12 +34,16 @@ function newHelpers(entries: readonly Entry[], project: Project): string[] {
 
 const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 
-/** A new name becomes a helper without hours of their own yet; a room that was measured gets its size. */
+/**
+ * A new name becomes a helper without hours of their own yet; a room that was measured gets its size, a wall what is
+ * behind it, the punch list what is to be put right, and a visit that failed the jobs that put it right.
+ */
 export function eventsOf(
   entries: readonly Entry[],
   answers: readonly Answer[],
   project: Project,
   freshId: () => string,
+  date: PlainDate,
 ): Brought {
   const ids = new Map<string, Person>();
   for (const name of newHelpers(entries, project)) {
@@ -51,6 +58,8 @@ export function eventsOf(
       ...entries.flatMap((entry) =>
         entry.kind === 'decision' ? worksChosen(entry, project, freshId) : [],
       ),
+      ...heldBehind(entries, project, date, freshId),
+      ...punchItems(entries, project, date, freshId),
       ...entries.flatMap((entry) => (entry.kind === 'measured' ? roomSized(entry, project) : [])),
     ],
     entries: entries.map((entry) =>
@@ -105,6 +114,63 @@ function roomSized(entry: EntryOf<'measured'>, project: Project): EventBodyOf[] 
       },
     },
   ];
+}
+
+/** What was said to be behind walls, with what is kept of each wall already. */
+function heldBehind(
+  entries: readonly Entry[],
+  project: Project,
+  today: PlainDate,
+  freshId: () => string,
+): EventBodyOf[] {
+  const said = entries.filter((entry) => entry.kind === 'behind');
+  const walls = [...new Map(said.map((entry) => [surfaceValue(entry.placeId, entry.at), entry]))];
+  return walls.flatMap(([value, { placeId, at, on }]): EventBodyOf[] => {
+    const place = project.places[placeId];
+    if (!place) return [];
+    const here = said.filter((entry) => surfaceValue(entry.placeId, entry.at) === value);
+    const before = recordOf(project, place, at)?.holds ?? [];
+    // A line read again says what it said: nothing of it is there twice.
+    const holds = here
+      .filter((entry) => !before.some((held) => isSameThing(held, entry)))
+      .map((entry) => heldSchema.parse(entry));
+    if (holds.length === 0) return [];
+    const payload = recordWith(
+      project,
+      place,
+      at,
+      { holds: [...before, ...holds] },
+      { id: freshId(), on: on ?? today },
+    );
+    return [{ type: 'wallRecorded', payload }];
+  });
+}
+
+/** What goes on the punch list, but for what stands there already. */
+function punchItems(
+  entries: readonly Entry[],
+  { punch }: Project,
+  today: PlainDate,
+  freshId: () => string,
+): EventBodyOf[] {
+  const isOnList = ({ what, placeId }: EntryOf<'punch'>) =>
+    Object.values(punch).some((item) => item.what === what && item.placeId === placeId);
+  return entries.flatMap((entry): EventBodyOf[] =>
+    entry.kind === 'punch' && !isOnList(entry)
+      ? [
+          {
+            type: 'punchNoted',
+            payload: {
+              id: freshId(),
+              what: entry.what,
+              placeId: entry.placeId,
+              on: entry.on ?? today,
+              closedOn: null,
+            },
+          },
+        ]
+      : [],
+  );
 }
 
 /** No room of a house is longer, in its own units; more is a window in inches. */

@@ -1,4 +1,4 @@
-import { kindTitle, placeIdSchema, type Entry, type Project } from '@/core/house';
+import { kindTitle, placeIdSchema, surfaceTitle, type Entry, type Project } from '@/core/house';
 import { kindName, labelText, type Effect, type Label, type Question } from '@/core/evening';
 import type { PlannedJob } from '@/core/planning/report';
 import {
@@ -10,6 +10,7 @@ import {
   dateOf,
   type PlainDate,
 } from '@/core/units';
+import { heldTitle, heldWords } from '@/features/behind';
 import { personNameIn, placeOf, placeNameIn } from '@/store';
 
 export type EntryWords = { title: string; note: string; figure: string };
@@ -173,6 +174,17 @@ export function entryWords(entry: Entry, known: Known): EntryWords {
       };
     case 'decision':
       return { title: entry.text, note: placeNameIn(project, entry.placeId), figure: 'Decided' };
+    case 'behind':
+      return {
+        title: heldTitle(entry),
+        note: joined(
+          `${place(entry.placeId)}, ${surfaceTitle(entry.at).toLowerCase()}`,
+          heldWords(entry, entry.at, project.units),
+        ),
+        figure: 'Recorded',
+      };
+    case 'punch':
+      return { title: entry.what, note: placeNameIn(project, entry.placeId), figure: 'Punch list' };
     case 'weather':
       return { title: entry.text, note: 'weather', figure: '' };
     case 'note':
@@ -181,6 +193,9 @@ export function entryWords(entry: Entry, known: Known): EntryWords {
 }
 
 const QUESTIONS: Record<Question['code'], (about: string) => string> = {
+  'which-wall': (about) => `Which wall is “${about}” in?`,
+  'not-on-wall': (about) =>
+    `“${about}”: no wall there has that spot free. It is past its end, in an opening, or something is recorded there. Measure again, or keep the words.`,
   'which-job': (about) => `Which job is “${about}”?`,
   'which-room': (about) => `Which room is “${about}” in?`,
   who: (about) => `Who is meant in “${about}”?`,

@@ -68,7 +68,8 @@ export function LogStrip({ loadReader }: { loadReader: () => Promise<LineReader>
     }
     const { date } = line.reading;
     const id = logIdSchema.parse(dispatch(freshId()));
-    const brought = reader.eventsOf(line.entries, line.answers, project, () => dispatch(freshId()));
+    const newId = () => dispatch(freshId());
+    const brought = reader.eventsOf(line.entries, line.answers, project, newId, date);
     const { entries } = brought;
     const answers = brought.answers.length > 0 ? { answers: [...brought.answers] } : {};
     const saidOn = date === today ? {} : { saidOn: today };

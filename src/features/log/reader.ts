@@ -30,6 +30,7 @@ export type LineReader = {
     answers: readonly Answer[],
     project: Project,
     freshId: () => string,
+    today: PlainDate,
   ) => Brought;
   Slips: ComponentType<{ line: Line }>;
 };

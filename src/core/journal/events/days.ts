@@ -8,8 +8,9 @@ import { defineEvent } from './define';
 export const dayLogged = defineEvent({
   type: 'dayLogged',
   payload: dayLogSchema,
-  // Version 2 knows all that an evening tells, and keeps what was answered; version 3 the owner's kinds of spending.
-  upgrades: [(payload) => payload, (payload) => payload],
+  // Version 2 knows all that an evening tells, and keeps what was answered; version 3 the owner's kinds of spending;
+  // version 4 what is behind a wall, and the punch list.
+  upgrades: [(payload) => payload, (payload) => payload, (payload) => payload],
   apply: (house, day) => {
     house.days[day.id] = day;
   },
@@ -19,7 +20,7 @@ export const dayLogged = defineEvent({
 export const dayCorrected = defineEvent({
   type: 'dayCorrected',
   payload: dayLogSchema,
-  upgrades: [(payload) => payload, (payload) => payload],
+  upgrades: [(payload) => payload, (payload) => payload, (payload) => payload],
   refers: (house, { id }) => Object.hasOwn(house.days, id),
   apply: (house, day) => {
     house.days[day.id] = day;
@@ -59,6 +60,7 @@ export const conditionChecked = defineEvent({
   payload: z.object({ conditionId: z.string().min(1).max(64), on: plainDateSchema }),
   apply: (house, { conditionId, on }) => {
     house.checks[conditionId] = on;
+    delete house.waivers[conditionId];
   },
 });
 

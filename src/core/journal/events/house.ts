@@ -25,6 +25,8 @@ const EMPTY = {
   droppedJobs: {},
   days: {},
   checks: {},
+  waivers: {},
+  punch: {},
   ticked: {},
   orders: {},
   inspections: [],

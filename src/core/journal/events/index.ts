@@ -11,6 +11,7 @@ import * as moneyEvents from './money';
 import * as moveEvents from './moves';
 import * as phaseEvents from './phases';
 import * as placeEvents from './places';
+import * as punchEvents from './punch';
 import * as recordEvents from './records';
 import * as surveyEvents from './survey';
 import * as toldEvents from './told';
@@ -20,6 +21,7 @@ const DEFINITIONS = {
   ...house,
   ...placeEvents,
   ...phaseEvents,
+  ...punchEvents,
   ...dayEvents,
   ...jobEvents,
   ...recordEvents,

@@ -11,8 +11,9 @@ import { defineEvent } from './define';
 export const jobAdded = defineEvent({
   type: 'jobAdded',
   payload: ownJobSchema,
-  // Version 2 may say what comes before it, how it must be done, how long it dries and what it costs.
-  upgrades: [(payload) => payload],
+  // Version 2 may say what comes before it, how it must be done, how long it dries and what it costs;
+  // version 3 knows an inspector's visits.
+  upgrades: [(payload) => payload, (payload) => payload],
   apply: (house, job) => {
     house.ownJobs[job.id] = job;
   },
@@ -22,6 +23,8 @@ export const jobAdded = defineEvent({
 export const jobCorrected = defineEvent({
   type: 'jobCorrected',
   payload: ownJobSchema,
+  // Version 2 knows an inspector's visits.
+  upgrades: [(payload) => payload],
   refers: (house, { id }) => Object.hasOwn(house.ownJobs, id),
   apply: (house, job) => {
     house.ownJobs[job.id] = job;

@@ -1,11 +1,6 @@
 import { z } from 'zod';
-import {
-  leftoverSchema,
-  openQuestionSchema,
-  orderSchema,
-  quoteSchema,
-  wallRecordSchema,
-} from '../../house/records';
+import { leftoverSchema, openQuestionSchema, orderSchema, quoteSchema } from '../../house/records';
+import { wallRecordSchema } from '../../house/behind';
 import { plainDateSchema } from '../../units';
 import { defineEvent } from './define';
 
@@ -51,8 +46,9 @@ export const orderDelayed = defineEvent({
 export const wallRecorded = defineEvent({
   type: 'wallRecorded',
   payload: wallRecordSchema,
-  // Version 2 says which surface, where runs go, what a thing hangs on, and that there is nothing.
-  upgrades: [(payload) => payload],
+  // Version 2 says which surface, where runs go, what a thing hangs on, and that there is nothing; version 3 lays a
+  // picture over it, may say that it was closed unseen, and how long the wall was.
+  upgrades: [(payload) => payload, (payload) => payload],
   apply: (house, record) => {
     house.wallRecords[record.id] = record;
   },

@@ -62,8 +62,9 @@ export const walkOrdered = defineEvent({
 export const photoTaken = defineEvent({
   type: 'photoTaken',
   payload: photoSchema,
-  // Version 2 knows chimney, stove, partition, beam, foundation, insulation and ground; version 3 papers of no room.
-  upgrades: [(payload) => payload, (payload) => payload],
+  // Version 2 knows chimney, stove, partition, beam, foundation, insulation and ground; version 3 papers of no room;
+  // version 4 says what else than a place a picture shows.
+  upgrades: [(payload) => payload, (payload) => payload, (payload) => payload],
   apply: (house, photo) => {
     house.photos[photo.id] = photo;
   },

@@ -11,7 +11,6 @@ import {
   addDays,
   cents,
   dateOf,
-  lastDayOf,
   minutes,
   moment,
   momentAt,
@@ -34,6 +33,7 @@ import {
   PlanError,
   PlannedJob,
 } from '.';
+import { loadOf } from './way';
 import {
   bookingOf,
   doneMoment,
@@ -244,25 +244,6 @@ function plannedJob(
   };
 }
 
-/** From the job that finishes last, back through whatever let each one start, to today. */
-function decidingChain(open: ReadonlyMap<JobId, PlannedJob>): JobId[] {
-  const reach = (job: PlannedJob) => job.finish + (job.wait?.minutes ?? 0);
-  let at: PlannedJob | undefined = [...open.values()].reduce<PlannedJob | undefined>(
-    (last, job) => (!last || reach(job) > reach(last) ? job : last),
-    undefined,
-  );
-  const chain: JobId[] = [];
-  while (at) {
-    chain.push(at.id);
-    const before: PlannedJob[] = at.waitsFor.flatMap(({ jobId }) => open.get(jobId) ?? []);
-    at = before.reduce<PlannedJob | undefined>(
-      (last, job) => (!last || reach(job) > reach(last) ? job : last),
-      undefined,
-    );
-  }
-  return chain.toReversed();
-}
-
 /** The jobs whose money counts for a gate: what is done may still have to be paid. */
 const owedFor = (jobs: readonly PlannedJob[], gates: readonly GateId[]): Set<JobId> =>
   new Set(jobs.filter(({ gate }) => gates.includes(gate)).map(({ id }) => id));
@@ -282,24 +263,15 @@ function gateSummary(
   costs: Costs,
 ): GateSummary {
   const counted = GATES_COUNTED[gate];
-  const open = new Map(
-    jobs
-      .filter((job) => job.doneOn === null && counted.includes(job.gate) && !isAfterwards(job))
-      .map((job) => [job.id, job]),
+  const open = jobs.filter(
+    (job) => job.doneOn === null && counted.includes(job.gate) && !isAfterwards(job),
   );
-  const chain = decidingChain(open);
-  const chainJobs = chain.flatMap((id) => open.get(id) ?? []);
+  const { chain, minutesLeft, waitMinutes, finish } = loadOf(open);
   const conditions = conditionStates(gate, model.project, model.jobs, (id) => isDone(model, id));
-  const last = Math.max(
-    0,
-    ...[...open.values()].map((job) => job.finish + (job.wait?.minutes ?? 0)),
-  );
-  const booking = (job: PlannedJob) =>
-    job.work.kind === 'inspection' ? job.work.bookAheadDays * MINUTES_PER_DAY : 0;
   return {
     gate,
-    date: open.size === 0 ? null : lastDayOf(moment(last)),
-    jobsLeft: open.size,
+    date: finish,
+    jobsLeft: open.length,
     checksLeft: counted
       .flatMap((id) =>
         id === gate
@@ -307,14 +279,9 @@ function gateSummary(
           : conditionStates(id, model.project, model.jobs, (jobId) => isDone(model, jobId)),
       )
       .filter(({ met, jobIds }) => !met && jobIds.length === 0).length,
-    minutesLeft: minutes(
-      [...open.values()].reduce((sum, job) => sum + job.left + job.allowance, 0),
-    ),
-    chain,
-    chainWaitMinutes: chainJobs.reduce(
-      (sum, job) => sum + (job.wait?.minutes ?? 0) + booking(job),
-      0,
-    ),
+    minutesLeft,
+    chain: chain.map(({ id }) => id),
+    chainWaitMinutes: waitMinutes,
     ...moneyOf(costs.lines, gate, owedFor(jobs, counted)),
     conditions: conditions.map(({ condition, checkedOn, ...state }) => ({
       ...state,

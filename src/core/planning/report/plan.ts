@@ -202,6 +202,10 @@ export const gateSummarySchema = z.object({
       jobIds: z.array(jobIdSchema),
       openJobIds: z.array(jobIdSchema),
       checkedOn: plainDateSchema.nullable(),
+      /** Why it does not apply here. */
+      waived: z.string().nullable(),
+      /** Open items of the punch list, for the condition that asks for none. */
+      punchLeft: z.int(),
       met: z.boolean(),
     }),
   ),

@@ -95,16 +95,18 @@ const ownJobOf = (own: OwnJob, project: HouseToPlan): Job => ({
   floor: own.placeId === null ? null : (project.places[own.placeId]?.floor ?? null),
   title: own.title,
   stage: own.stage,
-  work: {
-    kind: 'labour',
-    measure: 'once',
-    minutes: own.minutes,
-    per: 1,
-    setup: minutes(0),
-    hands: own.hands,
-  },
+  work: own.visit
+    ? { kind: 'inspection', bookAheadDays: own.visit.bookAheadDays }
+    : {
+        kind: 'labour',
+        measure: 'once',
+        minutes: own.minutes,
+        per: 1,
+        setup: minutes(0),
+        hands: own.hands,
+      },
   quantity: { kind: 'count', count: 1 },
-  estimate: own.minutes,
+  estimate: own.visit ? minutes(0) : own.minutes,
   ...(own.waitHours ? { wait: { hours: own.waitHours, what: 'sets' } } : {}),
   limits: {
     ...limitsOf(

@@ -1,0 +1,3 @@
+export { correctionsIn, correctionJobs } from './corrections';
+export { inspectionLadder, visitsLeftOut, type Rung } from './ladder';
+export { officeAnswers, type OfficeAnswer } from './office';
