@@ -10,9 +10,11 @@ const apt = (...words) =>
   }).status === 0;
 
 /** Installs the shell; where apt does not give it, the whole browser does. */
-export function installChromium() {
+function installChromium() {
   if (existsSync(SHELL)) return;
   const has = apt('update') && apt('install', '-y', 'chromium-headless-shell');
   if (has || existsSync(WHOLE)) return;
   mustRun('apt-get', ['install', '-y', '-qq', 'chromium']);
 }
+
+if (process.argv[1]?.endsWith('chromium.mjs')) installChromium();

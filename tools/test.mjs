@@ -1,15 +1,13 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { build } from './build.mjs';
-import { installChromium } from './chromium.mjs';
 import { ROOT, bin, collected, install, run } from './lib.mjs';
 
-/** Everything `npm test` checks, cheapest first. Installs what is missing, Chromium included. */
+/** Everything `npm test` checks, what only reads first. Installs what is missing, Chromium included. */
 const REPORTS = { jest: '.cache/jest.json', playwright: '.cache/playwright.json' };
 
 const heading = (title) => process.stdout.write(`\n== ${title}\n`);
 
-/** Checks that only read, in lanes beside each other: each of them keeps but one core busy. */
+/** What reads, and the build, in lanes beside each other: each of them keeps but one core busy. */
 async function checkIn(lanes) {
   const ended = await Promise.all(
     lanes.map(async (lane) => {
@@ -45,11 +43,13 @@ for (const report of Object.values(REPORTS)) rmSync(join(ROOT, report), { force:
 await checkIn([
   [
     ['formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+    ['types', 'npm', ['run', '-s', 'types']],
     ['lint', 'npm', ['run', '-s', 'lint']],
   ],
   [
-    ['types', 'npm', ['run', '-s', 'types']],
     ['layers', 'npm', ['run', '-s', 'layers']],
+    ['chromium', process.execPath, ['tools/chromium.mjs']],
+    ['build', process.execPath, ['tools/build.mjs']],
   ],
 ]);
 heading('unit tests');
@@ -58,9 +58,6 @@ if (unit !== 0) {
   closingLine();
   process.exit(unit);
 }
-heading('build');
-installChromium();
-build();
 heading('browser tests');
 const browser = run(bin('playwright'), ['test'], {
   env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: REPORTS.playwright },

@@ -19,7 +19,12 @@ export type StoredPhoto =
 
 /** Puts a picture on the device; `event` makes it the house's, `forget` takes it off again. */
 export const storePhoto =
-  (file: Blob, placeId: PlaceId | null, element: Element | null): Thunk<Promise<StoredPhoto>> =>
+  (
+    file: Blob,
+    placeId: PlaceId | null,
+    element: Element | null,
+    about?: string,
+  ): Thunk<Promise<StoredPhoto>> =>
   async (_dispatch, getState, outside): Promise<StoredPhoto> => {
     const { door } = outside.open;
     if (!door) return { ok: false, message: NO_ROOM };
@@ -39,18 +44,26 @@ export const storePhoto =
     return {
       ok: true,
       id,
-      event: { type: 'photoTaken', payload: { id, placeId, element, on } },
+      event: {
+        type: 'photoTaken',
+        payload: { id, placeId, element, on, ...(about ? { about } : {}) },
+      },
       forget: async () => {
         await erasePhoto(outside.database, door.journal, id);
       },
     };
   };
 
-/** Keeps a photo of a place or of one of its elements: the picture first, then the line in the journal. */
+/** Keeps a photo of a place, of one of its elements or of something else: the picture first, then the line in the journal. */
 export const takePhoto =
-  (file: Blob, placeId: PlaceId, element: Element | null): Thunk<Promise<boolean>> =>
+  (
+    file: Blob,
+    placeId: PlaceId | null,
+    element: Element | null,
+    about?: string,
+  ): Thunk<Promise<boolean>> =>
   async (dispatch) => {
-    const stored = await dispatch(storePhoto(file, placeId, element));
+    const stored = await dispatch(storePhoto(file, placeId, element, about));
     if (!stored.ok) {
       dispatch(noticed(stored.message));
       return false;

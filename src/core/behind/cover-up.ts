@@ -24,6 +24,14 @@ const tagsOf = ({ stepId }: PlannedJob) => findStep(stepId ?? '')?.tags ?? [];
 const closes = (job: PlannedJob) =>
   tagsOf(job).some((tag) => tag === 'insulates' || tag === 'board');
 
+const hasWallsToRecord = (plan: Plan, { id }: Pick<Place, 'id'>): boolean =>
+  plan.jobs.some(({ placeId, stepId }) => placeId === id && stepId === RECORDS);
+
+/** Whether a room with walls to be recorded was closed: what closes it is done, be it recorded or not. */
+export const isClosed = (plan: Plan, place: Pick<Place, 'id'>): boolean =>
+  hasWallsToRecord(plan, place) &&
+  plan.jobs.some((job) => job.placeId === place.id && closes(job) && job.doneOn !== null);
+
 /** All that has to come before a job and is not done, through every link. */
 function openBefore(plan: Plan, job: PlannedJob): PlannedJob[] {
   const byId = new Map(plan.jobs.map((each) => [each.id, each]));
@@ -42,8 +50,8 @@ function openBefore(plan: Plan, job: PlannedJob): PlannedJob[] {
 
 /**
  * What has to be recorded or passed before a job may be ticked: of the record itself each surface that nobody spoke of;
- * of what closes a wall, the record, the pipes and cables of its room, and every visit that is to see them. A log line
- * that says it is done is kept all the same.
+ * of what closes a wall those too, whoever said that they were recorded, with the pipes and cables of its room, and
+ * every visit that is to see them. A log line that says it is done is kept all the same.
  */
 export function beforeClosing(
   project: Pick<Project, 'wallRecords' | 'places'>,
@@ -55,11 +63,10 @@ export function beforeClosing(
     (before.placeId === job.placeId &&
       (before.stepId === RECORDS || tagsOf(before).includes('rough')));
   const jobs = closes(job) ? openBefore(plan, job).filter(isCoveredUp) : [];
-  const surfaces = [job, ...jobs]
-    .filter(({ stepId, placeId }) => stepId === RECORDS && placeId !== null)
-    .flatMap(({ placeId }) => {
-      const place = placeId === null ? undefined : project.places[placeId];
-      return place ? unrecordedIn(project, place).map((at) => ({ place, at })) : [];
-    });
+  const place = job.placeId === null ? undefined : project.places[job.placeId];
+  const isAsked =
+    job.stepId === RECORDS || (closes(job) && place !== undefined && hasWallsToRecord(plan, place));
+  const surfaces =
+    place && isAsked ? unrecordedIn(project, place).map((at) => ({ place, at })) : [];
   return { surfaces, jobs };
 }

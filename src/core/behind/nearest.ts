@@ -12,7 +12,7 @@ export type Answer = {
   near: Near[];
   /** Recorded in words only: where they are nobody can measure. */
   unplaced: WallRecord[];
-  /** Whether anybody recorded the surface that is asked about, if only that nothing is in it. */
+  /** Whether anybody looked behind the surface that is asked about, if only to see that nothing is in it. */
   isRecorded: boolean;
 };
 
@@ -43,6 +43,8 @@ export function askTheWall(
   return {
     near: near.sort((a, b) => a.distance - b.distance),
     unplaced: here.filter(({ at: surface }) => !surface || !pointOf(place, surface, spot)),
-    isRecorded: here.some((record) => record.at && sameSurface(record.at, at)),
+    isRecorded: here.some(
+      (record) => !record.unseen && record.at !== undefined && sameSurface(record.at, at),
+    ),
   };
 }

@@ -17,27 +17,32 @@ import {
 import { Button, Note, usePalette } from '@/ui';
 import { pickFile } from './pick-file';
 
-/** The photos of a place, or of one element of it, with the button that takes one more. */
+/** The photos of a place, of one element of it, or of something else, with the button that takes one more. */
 export function Photos({
   placeId,
-  element,
+  element = null,
+  of,
   about,
   take = true,
 }: {
-  placeId: PlaceId;
-  element: Element | null;
+  placeId: PlaceId | null;
+  element?: Element | null;
+  /** What else than the place they show, such as `job/floor0/hold.electric`. */
+  of?: string;
   about: string;
   take?: boolean;
 }) {
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
   const palette = usePalette();
-  const photos = Object.values(project.photos).filter(
-    (photo) => photo.placeId === placeId && photo.element === element,
+  const photos = Object.values(project.photos).filter((photo) =>
+    of === undefined
+      ? photo.about === undefined && photo.placeId === placeId && photo.element === element
+      : photo.about === of,
   );
   const add = async () => {
     const file = await pickFile('image/*');
-    if (file) await dispatch(takePhoto(file, placeId, element));
+    if (file) await dispatch(takePhoto(file, placeId, element, of));
   };
   if (!take && photos.length === 0) return null;
   return (

@@ -2,10 +2,13 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
 import { beforeClosing } from '@/core/behind';
+import { jobIdSchema } from '@/core/house';
+import { correctionJobs, correctionsIn } from '@/core/inspections';
 import type { PlannedJob } from '@/core/planning/report';
 import { formatDate } from '@/core/units';
 import { DayRow, FormCard, TextField, noteField, useDoneDay, useKeptForm } from '@/features/form';
 import {
+  freshId,
   keep,
   selectPlan,
   selectProject,
@@ -84,13 +87,19 @@ function VisitHeld({
     schema: z.object({ note: noteField, on: useDoneDay() }),
     initial: { note: '', on: '' },
     onDone,
-    onKeep: ({ note = null, on }) =>
-      dispatch(
+    onKeep: ({ note = null, on }) => {
+      const newId = () => jobIdSchema.parse(`${job.placeId ?? 'house'}/own.${dispatch(freshId())}`);
+      const put = correctionJobs(job, correctionsIn(note ?? ''), newId);
+      return dispatch(
         keep(
-          [{ type: 'inspectionHeld', payload: { jobId: job.id, on, result, note } }],
+          [
+            { type: 'inspectionHeld', payload: { jobId: job.id, on, result, note } },
+            ...put.map((payload) => ({ type: 'jobAdded' as const, payload })),
+          ],
           `${job.title}: ${result} on ${formatDate(on, today)}.`,
         ),
-      ),
+      );
+    },
   });
   return (
     <FormCard plain of={of} title={`The visit: ${result}`} closing={<DayRow />}>
@@ -98,7 +107,8 @@ function VisitHeld({
         <TextField
           name="note"
           label="What has to be put right"
-          placeholder="two boxes over-filled"
+          placeholder="two boxes over-filled 1h; nail plates at the sill"
+          hint="Each becomes a job before the next visit, of an hour where you say no time. Put a ; between them."
         />
       ) : null}
       <Note className="text-ink">On which day was the visit?</Note>
