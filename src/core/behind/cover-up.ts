@@ -1,4 +1,4 @@
-import type { Place, Project, SurfaceRef } from '../house';
+import { isSpokenOf, type Place, type Project, type SurfaceRef } from '../house';
 import type { Plan, PlannedJob } from '../planning/report';
 import { findStep } from '../trade/steps';
 import { sameSurface } from './nearest';
@@ -7,14 +7,19 @@ import { surfacesOf } from './surfaces';
 const RECORDS = 'record.walls';
 
 /** What stands in the way of closing walls: surfaces nobody recorded, and work or visits that would be covered up. */
-export type BeforeClosing = { surfaces: { place: Place; at: SurfaceRef }[]; jobs: PlannedJob[] };
+export type BeforeClosing = {
+  surfaces: readonly { place: Place; at: SurfaceRef }[];
+  jobs: readonly PlannedJob[];
+};
 
 /** Walls and ceiling of which nobody said what is behind them, be it nothing. Floors are said where somebody wants to. */
 export function unrecordedIn(
   { wallRecords }: Pick<Project, 'wallRecords'>,
   place: Place,
 ): SurfaceRef[] {
-  const said = Object.values(wallRecords).filter(({ placeId }) => placeId === place.id);
+  const said = Object.values(wallRecords).filter(
+    (record) => record.placeId === place.id && isSpokenOf(record),
+  );
   return surfacesOf(place).filter(
     (at) => at.kind !== 'floor' && !said.some((record) => record.at && sameSurface(record.at, at)),
   );

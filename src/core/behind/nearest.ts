@@ -1,4 +1,4 @@
-import type { Held, Place, SurfaceRef, WallRecord } from '../house';
+import { isSpokenOf, type Held, type Place, type SurfaceRef, type WallRecord } from '../house';
 import { ticks, type Ticks } from '../units';
 import { distanceToRun, pointOf } from './surfaces';
 
@@ -44,7 +44,11 @@ export function askTheWall(
     near: near.sort((a, b) => a.distance - b.distance),
     unplaced: here.filter(({ at: surface }) => !surface || !pointOf(place, surface, spot)),
     isRecorded: here.some(
-      (record) => !record.unseen && record.at !== undefined && sameSurface(record.at, at),
+      (record) =>
+        isSpokenOf(record) &&
+        !record.unseen &&
+        record.at !== undefined &&
+        sameSurface(record.at, at),
     ),
   };
 }

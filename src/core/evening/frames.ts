@@ -1,5 +1,5 @@
-import { behindSaid } from './behind';
 import type { Kind } from './kinds';
+import { behindSaid } from './words/behind';
 import { PUNCH_LEAD } from './words/punch';
 import { ENOUGH, stepsFor, type StepFit } from './evidence';
 import type { Stretch } from './line';

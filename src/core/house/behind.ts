@@ -43,6 +43,17 @@ export const heldSchema = z.object({
 });
 export type Held = z.infer<typeof heldSchema>;
 
+/** Whether somebody said what is behind it, be it nothing, or that nobody looked; a picture alone says it not. */
+export const isSpokenOf = ({
+  holds,
+  clear,
+  unseen,
+}: {
+  holds: readonly unknown[];
+  clear?: true | undefined;
+  unseen?: true | undefined;
+}): boolean => holds.length > 0 || clear === true || unseen === true;
+
 /** What lies behind a wall, kept before it is closed. Offsets run from the left corner. */
 export const wallRecordSchema = z
   .object({
@@ -73,7 +84,7 @@ export const wallRecordSchema = z
     /** How long the wall was and how many the room had when this was recorded: a change since is seen by it. */
     of: z.object({ length: spanSchema, walls: z.int().min(1).max(200) }).optional(),
   })
-  .refine(({ holds, clear, unseen }) => holds.length > 0 || clear === true || unseen === true, {
+  .refine((record) => isSpokenOf(record) || record.photoId !== undefined, {
     error: 'a record of nothing',
     path: ['holds'],
   });

@@ -142,6 +142,7 @@ export {
 } from './records';
 export {
   heldSchema,
+  isSpokenOf,
   surfaceRefSchema,
   surfaceTitle,
   type Held,

@@ -5,6 +5,7 @@ import { askTheWall, heldFault } from '@/core/behind';
 import type { Place, SurfaceRef } from '@/core/house';
 import { formatLength, ticks } from '@/core/units';
 import { FormCard, TextField, useKeptForm } from '@/features/form';
+import { PictureOf } from '@/features/photo';
 import { selectProject, useAppSelector } from '@/store';
 import { Body } from '@/ui';
 import type { Spot } from './Elevation';
@@ -78,6 +79,12 @@ export function AskForm({
           {answerWords(answer, units, name.toLowerCase()).map((line) => (
             <Body key={line}>{line}</Body>
           ))}
+          {answer.near[0]?.record.photoId ? (
+            <PictureOf
+              id={answer.near[0].record.photoId}
+              about={`${place.name}, ${answer.near[0].record.wall}`}
+            />
+          ) : null}
         </View>
       ) : null}
     </View>

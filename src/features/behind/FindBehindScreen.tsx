@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { findBehind, leftForLater, type Found } from '@/core/behind';
 import { isOutside } from '@/core/house';
+import { PictureOf } from '@/features/photo';
 import { Page } from '@/features/shell';
 import { selectPlaces, selectProject, useAppSelector } from '@/store';
 import { ButtonLink, Empty, Field, Note, Section, Slip } from '@/ui';
@@ -37,6 +38,11 @@ export function FindBehindScreen() {
               <Things found={later} />
             </Section>
           ) : null}
+          <ButtonLink
+            className="self-start"
+            href="/ready"
+            label="Ready for the insulators, the board?"
+          />
           <Section title="Record or ask in a room">
             <View className="flex-row flex-wrap gap-2">
               {rooms.map(({ id, name }) => (
@@ -64,6 +70,9 @@ function Things({ found }: { found: readonly Found[] }) {
           title={heldTitle(held)}
           note={`${place.name}, ${record.wall} · ${heldWords(held, record.at, units)}`}
         >
+          {record.photoId ? (
+            <PictureOf id={record.photoId} about={`${place.name}, ${record.wall}`} />
+          ) : null}
           <ButtonLink
             look="quiet"
             className="self-start"

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { z } from 'zod';
 import { heldFault } from '@/core/behind';
 import { heldSchema, type Held, type Place, type SurfaceRef } from '@/core/house';
-import { formatLength, ticks } from '@/core/units';
+import { formatLength, ticks, type Ticks, type UnitSystem } from '@/core/units';
 import {
   ChoiceField,
   FormCard,
@@ -15,14 +15,31 @@ import {
 import { selectProject, useAppSelector } from '@/store';
 import type { Spot } from './Elevation';
 import { spotField } from './spot-field';
-import { WHAT_NAMES, faultWords, spotLabels, surfaceKey } from './words';
+import { WHAT_NAMES, faultWords, heldWords, spotLabels, surfaceKey } from './words';
 
 const WHATS = heldSchema.shape.what.options.map((value) => ({ value, label: WHAT_NAMES[value] }));
+
+/** A thing as it stands in the form; an empty one is a supply pipe, the commonest. */
+function typedOf(held: Held | undefined, units: UnitSystem) {
+  const length = (value: Ticks | undefined) =>
+    value === undefined ? '' : formatLength(value, units);
+  return {
+    what: held?.what ?? ('supply' as Held['what']),
+    offset: length(held?.offset),
+    height: length(held?.height),
+    toOffset: length(held?.to?.offset),
+    toHeight: length(held?.to?.height),
+    hangsOn: held?.hangsOn ?? '',
+    later: held?.later === true,
+    note: held?.note ?? '',
+  };
+}
 
 /** One thing behind a surface: what, where from, where to, and what shuts it off. */
 export function ThingForm({
   place,
   at,
+  held: before,
   others,
   spot,
   onKeep,
@@ -30,6 +47,8 @@ export function ThingForm({
 }: {
   place: Place;
   at: SurfaceRef;
+  /** The thing to be put right; undefined for a new one. */
+  held: Held | undefined;
   others: readonly Held[];
   spot: Spot | null;
   onKeep: (held: Held) => Promise<boolean>;
@@ -38,7 +57,7 @@ export function ThingForm({
   const { units } = useAppSelector(selectProject);
   const labels = spotLabels(at);
   const of = useKeptForm({
-    name: `behind/${place.id}/${surfaceKey(at)}`,
+    name: `behind/${place.id}/${surfaceKey(at)}${before ? `/${heldWords(before, at, units)}` : ''}`,
     schema: z.object({
       what: heldSchema.shape.what,
       offset: spotField(true),
@@ -49,16 +68,7 @@ export function ThingForm({
       later: z.boolean(),
       note: noteField,
     }),
-    initial: {
-      what: 'supply' as Held['what'],
-      offset: '',
-      height: '',
-      toOffset: '',
-      toHeight: '',
-      hangsOn: '',
-      later: false,
-      note: '',
-    },
+    initial: typedOf(before, units),
     onDone,
     onKeep: ({ what, offset, height, toOffset, toHeight, hangsOn, later, note }) => {
       const from = { offset: offset ?? ticks(0), height: height ?? ticks(0) };
@@ -87,7 +97,11 @@ export function ThingForm({
     setValue('height', formatLength(spot.height, units), { shouldDirty: true });
   }, [spot, units, setValue]);
   return (
-    <FormCard of={of} title="What is there" action="Record it">
+    <FormCard
+      of={of}
+      title={before ? 'Put it right' : 'What is there'}
+      action={before ? 'Keep it so' : 'Record it'}
+    >
       <ChoiceField name="what" label="What" tight options={WHATS} />
       <View className="flex-row flex-wrap gap-3">
         <TextField

@@ -1,22 +1,20 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { sameSurface, surfacesOf } from '@/core/behind';
-import { isOutside, type Held, type Place, type SurfaceRef, type WallRecord } from '@/core/house';
-import { countWords, formatDate } from '@/core/units';
+import { changedSince, isClosed, recordOf, sameSurface, surfacesOf } from '@/core/behind';
+import { isOutside, type Place, type WallRecord } from '@/core/house';
+import { formatDate } from '@/core/units';
 import { Page } from '@/features/shell';
 import {
-  freshId,
   keep,
   selectPlaces,
+  selectPlan,
   selectProject,
   selectToday,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { Button, ButtonLink, Choice, Empty, Note, Section, Slip, Strong } from '@/ui';
-import { AskForm } from './AskForm';
-import { Elevation, type Spot } from './Elevation';
-import { ThingForm } from './ThingForm';
+import { Button, ButtonLink, Choice, Empty, Note, Section, Slip } from '@/ui';
+import { OneSurface } from './OneSurface';
 import { heldTitle, heldWords, surfaceKey, surfaceName } from './words';
 
 /** What is behind the walls of one room: drawn, recorded by a tap, and asked. */
@@ -39,13 +37,18 @@ export function WallsScreen({ placeId }: { placeId: string }) {
 }
 
 function Walls({ place }: { place: Place }) {
-  const { units, wallRecords, measured } = useAppSelector(selectProject);
+  const project = useAppSelector(selectProject);
+  const plan = useAppSelector(selectPlan);
+  const { units, wallRecords, measured } = project;
   const surfaces = surfacesOf(place);
   const [key, setKey] = useState(surfaceKey(surfaces[0] ?? { kind: 'floor' }));
   const at = surfaces.find((each) => surfaceKey(each) === key) ?? surfaces[0];
   const records = Object.values(wallRecords).filter((record) => record.placeId === place.id);
   const inWords = records.filter(
-    (record) => !record.at || !surfaces.some((each) => record.at && sameSurface(each, record.at)),
+    (record) =>
+      changedSince(record, place).is === 'redrawn' ||
+      !record.at ||
+      !surfaces.some((each) => record.at && sameSurface(each, record.at)),
   );
   if (!at) return null;
   return (
@@ -70,10 +73,15 @@ function Walls({ place }: { place: Place }) {
         key={key}
         place={place}
         at={at}
-        record={records.find((record) => record.at && sameSurface(record.at, at))}
+        record={recordOf(project, place, at)}
+        isClosed={plan !== null && isClosed(plan, place)}
       />
       {inWords.length > 0 ? (
-        <Section title="Recorded in words">
+        <Section title="On no wall of this room">
+          <Note>
+            Said in words only, or recorded before the room was drawn with other walls. Nothing of
+            it is lost: record it on the wall where it is, then drop it here.
+          </Note>
           {inWords.map((record) => (
             <InWords key={record.id} record={record} />
           ))}
@@ -85,148 +93,6 @@ function Walls({ place }: { place: Place }) {
         href="/walls"
         label="Find it in the whole house"
       />
-    </View>
-  );
-}
-
-type Mode = 'none' | 'add' | 'ask';
-
-function OneSurface({
-  place,
-  at,
-  record,
-}: {
-  place: Place;
-  at: SurfaceRef;
-  record: WallRecord | undefined;
-}) {
-  const dispatch = useAppDispatch();
-  const today = useAppSelector(selectToday);
-  const { units } = useAppSelector(selectProject);
-  const [mode, setMode] = useState<Mode>('none');
-  const [spot, setSpot] = useState<Spot | null>(null);
-  const name = surfaceName(place, at, units);
-  const holds = record?.holds ?? [];
-  const write = (next: readonly Held[], says: string) =>
-    dispatch(
-      keep(
-        next.length === 0 && record
-          ? [{ type: 'wallRecordDropped', payload: { id: record.id } }]
-          : [
-              {
-                type: 'wallRecorded',
-                payload: {
-                  id: record?.id ?? dispatch(freshId()),
-                  placeId: place.id,
-                  wall: record?.wall ?? name.split(',')[0] ?? name,
-                  at,
-                  on: today,
-                  holds: [...next],
-                },
-              },
-            ],
-        says,
-      ),
-    );
-  const sayClear = () =>
-    dispatch(
-      keep(
-        [
-          {
-            type: 'wallRecorded',
-            payload: {
-              id: dispatch(freshId()),
-              placeId: place.id,
-              wall: name.split(',')[0] ?? name,
-              at,
-              on: today,
-              clear: true,
-              holds: [],
-            },
-          },
-        ],
-        `Nothing in it: ${name}.`,
-      ),
-    );
-  return (
-    <View className="gap-3">
-      <Elevation
-        place={place}
-        at={at}
-        holds={holds}
-        spot={mode === 'none' ? null : spot}
-        spoken={`${name}. ${holds.length === 0 ? 'Nothing recorded.' : countWords(holds.length, 'thing')}`}
-        onTap={(tapped) => {
-          setSpot(tapped);
-          if (mode === 'none') setMode('add');
-        }}
-      />
-      <Strong>
-        {record?.clear
-          ? `Nothing in it, ${formatDate(record.on, today)}`
-          : holds.length === 0
-            ? 'Not recorded yet'
-            : `${countWords(holds.length, 'thing')}, ${formatDate(record?.on ?? today, today)}`}
-      </Strong>
-      {holds.map((held, nth) => (
-        <Slip key={nth} title={`${nth + 1}. ${heldTitle(held)}`} note={heldWords(held, at, units)}>
-          <Button
-            look="quiet"
-            className="self-start"
-            label="Take it out"
-            hint={`Take it out: ${heldTitle(held)}`}
-            onPress={() =>
-              void write(
-                holds.filter((other) => other !== held),
-                `Taken out: ${heldTitle(held)}.`,
-              )
-            }
-          />
-        </Slip>
-      ))}
-      {mode === 'add' ? (
-        <ThingForm
-          place={place}
-          at={at}
-          others={holds}
-          spot={spot}
-          onKeep={(held) => write([...holds, held], `Recorded: ${heldTitle(held)}, ${name}.`)}
-          onDone={() => {
-            setMode('none');
-            setSpot(null);
-          }}
-        />
-      ) : null}
-      {mode === 'ask' ? (
-        <AskForm
-          place={place}
-          at={at}
-          spot={spot}
-          onSpot={setSpot}
-          onDone={() => setMode('none')}
-        />
-      ) : null}
-      {mode === 'none' ? (
-        <View className="flex-row flex-wrap gap-2">
-          <Button label="Record a thing" onPress={() => setMode('add')} />
-          <Button label="May I screw here?" onPress={() => setMode('ask')} />
-          {record ? null : (
-            <Button
-              label="Nothing in it"
-              hint={`Nothing in it: ${name}`}
-              onPress={() => void sayClear()}
-            />
-          )}
-          {record?.clear ? (
-            <Button
-              look="quiet"
-              label="Take that back"
-              hint={`Take back: nothing in it, ${name}`}
-              onPress={() => void write([], `Not recorded any more: ${name}.`)}
-            />
-          ) : null}
-        </View>
-      ) : null}
     </View>
   );
 }

@@ -1,1 +1,2 @@
+export { Missing } from './Missing';
 export { heldTitle, heldWords, surfaceName } from './words';

@@ -1,1 +1,2 @@
+export { slotName } from './words';
 export { FinishesScreen } from './FinishesScreen';

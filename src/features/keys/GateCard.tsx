@@ -17,6 +17,7 @@ import {
   chainWords,
   gateDateWords,
   gateLoadWords,
+  mayWaitWords,
   movedWords,
   type GateId,
 } from './words';
@@ -62,6 +63,7 @@ export function GateCard({ gate, forecast }: { gate: GateId; forecast: Forecast 
           <Note>{GATE_ASKS[gate]}</Note>
           {left > 0 ? <Note>{gateLoadWords(summary, project.currency)}</Note> : null}
           {chain.length > 0 ? <Note>{chainWords(chain)}</Note> : null}
+          {gate === 'live' && left > 0 ? <Note>{mayWaitWords(forecast.plan)}</Note> : null}
         </View>
       </View>
       <View className="flex-row flex-wrap gap-2">

@@ -1,9 +1,10 @@
 import { View } from 'react-native';
+import { closedUnrecorded } from '@/core/behind';
 import { leftToKeys } from '@/core/planning/report';
 import { Page, PlanState } from '@/features/shell';
 import { doubtWords } from '@/features/today';
-import { selectForecast, useAppSelector } from '@/store';
-import { ButtonLink, Note } from '@/ui';
+import { selectForecast, selectPlan, selectProject, useAppSelector } from '@/store';
+import { BlockLink, ButtonLink, Note, Strong } from '@/ui';
 import { Fits } from './Fits';
 import { Forward } from './Forward';
 import { GateCard } from './GateCard';
@@ -26,13 +27,34 @@ export function KeysScreen() {
             ))}
           </View>
           <Note>{doubtWords(forecast)}</Note>
-          <ButtonLink href="/pace" label="How your work goes" className="self-start" />
+          <View className="flex-row flex-wrap gap-2">
+            <ButtonLink href="/visits" label="Inspections" />
+            <ButtonLink href="/ready" label="Ready to close walls?" />
+            <ButtonLink href="/punch" label="Punch list" />
+            <ButtonLink href="/handover" label="Handover" />
+            <ButtonLink href="/pace" label="How your work goes" />
+          </View>
+          <ClosedUnrecorded />
           <Forward />
           <Fits />
           <Phases />
         </View>
       ) : null}
     </Page>
+  );
+}
+
+/** Rooms that were closed although nobody had said what is behind their walls. */
+function ClosedUnrecorded() {
+  const project = useAppSelector(selectProject);
+  const plan = useAppSelector(selectPlan);
+  const closed = plan ? closedUnrecorded(project, plan) : [];
+  if (closed.length === 0) return null;
+  return (
+    <BlockLink href="/ready">
+      <Strong>{`Closed unrecorded: ${closed.map(({ place }) => place.name).join(', ')}`}</Strong>
+      <Note>Say wall by wall what is known of them, while somebody remembers.</Note>
+    </BlockLink>
   );
 }
 

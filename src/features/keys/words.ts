@@ -1,6 +1,13 @@
 import { GATE_NAMES, sayWhy, type Why } from '@/core/planning/explanation';
-import type { Phase } from '@/core/house';
-import type { Forecast, GateSummary, PhaseState, Plan, PlannedJob } from '@/core/planning/report';
+import { isAtRest, type OutsideRest, type Phase } from '@/core/house';
+import {
+  mayWait,
+  type Forecast,
+  type GateSummary,
+  type PhaseState,
+  type Plan,
+  type PlannedJob,
+} from '@/core/planning/report';
 import type { Fit } from '@/core/planning/scenarios/fit/schema';
 import { inSentence } from '@/features/job';
 import {
@@ -134,4 +141,35 @@ export function movedWords(
 ): string {
   const by = `As planned ${countWords(Math.abs(days), 'day')} ${days > 0 ? 'later' : 'sooner'} than before your last change`;
   return [`${by}.`, ...whys.map((why) => sayWhy(why, plan))].join(' ');
+}
+
+/** What asks for more in one season than in another. */
+const OF_SEASON = 'heat';
+
+/**
+ * Of a condition that depends on the season, whether the planned day of its gate lies in the cold one: as far as the
+ * house's rest from outside work tells when that is. Null for the others.
+ */
+export function seasonWords(
+  conditionId: string,
+  rest: OutsideRest | null,
+  plan: Pick<Plan, 'gates'>,
+): string | null {
+  if (conditionId !== OF_SEASON) return null;
+  const day = plan.gates.sleep.date;
+  if (rest === null) {
+    return 'When it gets cold here is not known: say under Settings when outside work rests.';
+  }
+  if (day === null) return null;
+  return isAtRest(rest, day)
+    ? 'As planned you sleep here in the cold season: it has to be warm by then.'
+    : 'As planned you sleep here outside the cold season. What heats may follow, and must be there before it.';
+}
+
+/** "14 jobs may wait until you live here: about 20 h of yours." */
+export function mayWaitWords(plan: Plan): string {
+  const jobs = mayWait(plan);
+  if (jobs.length === 0) return 'Nothing may wait until after.';
+  const hours = minutes(jobs.reduce((sum, { left }) => sum + left, 0));
+  return `${countWords(jobs.length, 'job')} may wait until you live here, ${formatMinutes(hours)} of yours.`;
 }

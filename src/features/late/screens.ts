@@ -1,3 +1,7 @@
+export { ReadyScreen } from '@/features/behind/ReadyScreen';
+export { HandoverScreen } from '@/features/handover/HandoverScreen';
+export { PunchScreen } from '@/features/punch/PunchScreen';
+export { VisitsScreen } from '@/features/visits/VisitsScreen';
 export { FindBehindScreen } from '@/features/behind/FindBehindScreen';
 export { WallsScreen } from '@/features/behind/WallsScreen';
 export { CompareScreen } from '@/features/compare/CompareScreen';

@@ -1,7 +1,10 @@
 import { isSameThing, recordOf, recordWith } from '@/core/behind';
 import { surfaceValue } from '@/core/evening';
+import { correctionJobs, correctionsIn } from '@/core/inspections';
+import { findStep, stepInId } from '@/core/trade/steps';
 import {
   heldSchema,
+  jobIdSchema,
   personIdSchema,
   workChoiceSchema,
   rectangle,
@@ -60,6 +63,9 @@ export function eventsOf(
       ),
       ...heldBehind(entries, project, date, freshId),
       ...punchItems(entries, project, date, freshId),
+      ...entries.flatMap((entry) =>
+        entry.kind === 'inspection' ? putRight(entry, project, freshId) : [],
+      ),
       ...entries.flatMap((entry) => (entry.kind === 'measured' ? roomSized(entry, project) : [])),
     ],
     entries: entries.map((entry) =>
@@ -145,6 +151,30 @@ function heldBehind(
     return [{ type: 'wallRecorded', payload }];
   });
 }
+
+/** The jobs that put a failed visit right, but for those that stand in the plan already. */
+function putRight(
+  { jobId, result, note, which }: EntryOf<'inspection'>,
+  project: Project,
+  freshId: () => string,
+): EventBodyOf[] {
+  if (result !== 'failed' || jobId === null || note === null) return [];
+  const [where = ''] = jobId.split('/');
+  const placeId = project.places[where]?.id ?? null;
+  const known = Object.values(project.ownJobs).filter(({ before }) => before.includes(jobId));
+  const visit = {
+    id: jobId,
+    title: `The visit “${which}”`,
+    placeId,
+    stage: findStep(stepInId(jobId) ?? '')?.stage ?? STAGE_OF_VISITS,
+  };
+  const newId = () => jobIdSchema.parse(`${placeId ?? 'house'}/own.${freshId()}`);
+  return correctionJobs(visit, correctionsIn(note), newId)
+    .filter(({ title }) => !known.some((job) => job.title === title))
+    .map((payload) => ({ type: 'jobAdded', payload }));
+}
+/** Rough work is behind a visit that no step tells of. */
+const STAGE_OF_VISITS = 8;
 
 /** What goes on the punch list, but for what stands there already. */
 function punchItems(

@@ -65,11 +65,12 @@ export function Photos({
 }
 
 /** The picture's address once it was read, the small one or the whole; null while it is not there, or not on this device. */
-function usePicture(id: string, large: boolean): string | null {
+export function usePicture(id: string | null, large: boolean): string | null {
   const dispatch = useAppDispatch();
   const [picture, setPicture] = useState<string | null>(null);
   useEffect(() => {
     let gone = false;
+    if (id === null) return undefined;
     // The small one stands until the whole is there.
     void dispatch((large ? loadPhoto : loadThumb)(id)).then((found) => {
       if (!gone) setPicture(found);
@@ -78,7 +79,7 @@ function usePicture(id: string, large: boolean): string | null {
       gone = true;
     };
   }, [dispatch, id, large]);
-  return picture;
+  return id === null ? null : picture;
 }
 
 const SMALL = { width: 64, height: 48 };

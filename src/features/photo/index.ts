@@ -1,2 +1,2 @@
-export { Photos, PictureOf } from './Photos';
+export { Photos, PictureOf, usePicture } from './Photos';
 export { pickFile } from './pick-file';

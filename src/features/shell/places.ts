@@ -20,6 +20,13 @@ export const FURTHER = [
     label: 'What if',
     note: 'Change something, see the difference, keep or drop it',
   },
+  { href: '/walls', label: 'Behind walls', note: 'What lies where; may I screw here?' },
+  {
+    href: '/visits',
+    label: 'Inspections',
+    note: 'Each visit in order, what it holds, how it went',
+  },
+  { href: '/punch', label: 'Punch list', note: 'What is still to be put right, room by room' },
   { href: '/measure', label: 'Measure', note: 'One pass with the tape, room by room' },
   { href: '/sums', label: 'Sums', note: 'Every calculator, from a room or typed sizes' },
   { href: '/journal', label: 'Journal', note: 'The days, newest first' },

@@ -3,11 +3,12 @@ import type * as Pieces from './pieces';
 import type { Item, SortableProps } from './sortable';
 
 /*
- * Dragging for the walk and the week board. Their library is one piece of its own, fetched with the first of them: a
+ * Dragging for the walk, the week board and what is behind walls. Their library is one piece of its own, fetched with the first of them: a
  * module that two screens share would otherwise be in what every screen loads.
  */
 const pieces = () => import('./pieces');
 const LazySlideAlong = lazy(async () => ({ default: (await pieces()).SlideAlong }));
+const LazyPlaceOn = lazy(async () => ({ default: (await pieces()).PlaceOn }));
 const LazySortable = lazy(async () => ({ default: (await pieces()).Sortable }));
 
 /** Stands inside {@link SlideAlong}, which waits for it. */
@@ -16,6 +17,15 @@ export const SlideHandle = lazy(async () => ({ default: (await pieces()).SlideHa
 export const SlideAlong = (props: ComponentProps<typeof Pieces.SlideAlong>) => (
   <Suspense fallback={null}>
     <LazySlideAlong {...props} />
+  </Suspense>
+);
+
+/** Stands inside {@link PlaceOn}, which waits for it. */
+export const PlaceHandle = lazy(async () => ({ default: (await pieces()).PlaceHandle }));
+
+export const PlaceOn = (props: ComponentProps<typeof Pieces.PlaceOn>) => (
+  <Suspense fallback={null}>
+    <LazyPlaceOn {...props} />
   </Suspense>
 );
 

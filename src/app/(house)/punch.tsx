@@ -1,0 +1,3 @@
+import { lateScreen } from '@/features/late';
+
+export default lateScreen('PunchScreen');
