@@ -8,10 +8,12 @@ import { contextOf, readLine, settle } from '../../src/core/evening';
 import { logJobs } from '../../src/core/progress';
 import { addDays, momentAt, plainDate, type PlainDate } from '../../src/core/units';
 import { BUDGET, FIRST_DAY, HOUSE, ROOMS, placeEvents } from './house';
+import { CLOSING } from './closing';
 import { MEASURES } from './measures';
 import { ORDERS, VISITS } from './orders';
 import { RECORDS } from './records';
 import { WALK } from './walk';
+import { wallsOn } from './walls';
 
 const DEMO_ID = 'demo-house';
 const DEVICE = 'demo';
@@ -119,8 +121,11 @@ function build(): Journal {
   const days = readDays();
   for (let date = addDays(FIRST_DAY, -1); date <= TODAY; date = addDays(date, 1)) {
     ordersOn(journal, date);
-    for (const { on, event } of [...RECORDS, ...MEASURES])
+    for (const { on, event } of [...RECORDS, ...CLOSING, ...MEASURES])
       if (on === date) journal.add(date, event);
+    if (journal.project) {
+      for (const event of wallsOn(journal.project, date)) journal.add(date, event);
+    }
     (days.get(date) ?? []).forEach((line, nth) => logLine(journal, date, line, nth + 1));
     if (date === FIRST_DAY) {
       surveyed(journal, date);

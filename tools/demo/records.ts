@@ -1,8 +1,8 @@
 import type { ChangeOrder, JobId, OwnJob, PlaceId } from '../../src/core/house';
 import type { EventBodyOf } from '../../src/core/journal';
-import { cents, fromInches, minutes, plainDate } from '../../src/core/units';
+import { cents, minutes, plainDate } from '../../src/core/units';
 
-/** What the log strip does not say: the find that snowballed, walls recorded, quotes, leftovers, an open question. */
+/** What the log strip does not say: the find that snowballed, quotes, leftovers, an open question. */
 const at = (id: string) => id as PlaceId;
 const job = (id: string) => id as JobId;
 
@@ -99,49 +99,6 @@ const FIND: readonly Dated[] = [
     hands: 1,
     before: [job('back-bed/insulate.batts')],
   }),
-];
-
-const WALLS: readonly Dated[] = [
-  {
-    on: '2026-02-08',
-    event: {
-      type: 'wallRecorded',
-      payload: {
-        id: 'bath-north',
-        placeId: at('bath'),
-        wall: 'North wall, basin side',
-        on: plainDate('2026-02-08'),
-        holds: [
-          { what: 'supply', offset: fromInches(31), height: fromInches(21), note: 'hot and cold' },
-          { what: 'drain', offset: fromInches(34), height: fromInches(18), note: 'basin, 1 1/2"' },
-          { what: 'cable', offset: fromInches(52), height: fromInches(48), note: 'mirror light' },
-          {
-            what: 'blocking',
-            offset: fromInches(20),
-            height: fromInches(34),
-            note: 'for the rail',
-          },
-        ],
-      },
-    },
-  },
-  {
-    on: '2026-02-14',
-    event: {
-      type: 'wallRecorded',
-      payload: {
-        id: 'living-street',
-        placeId: at('living'),
-        wall: 'Street wall, left of the shop window',
-        on: plainDate('2026-02-14'),
-        holds: [
-          { what: 'cable', offset: fromInches(14), height: fromInches(16), note: 'outlet ring' },
-          { what: 'box', offset: fromInches(14), height: fromInches(16), note: null },
-          { what: 'supply', offset: fromInches(40), height: fromInches(6), note: 'to the heater' },
-        ],
-      },
-    },
-  },
 ];
 
 const REST: readonly Dated[] = [
@@ -284,11 +241,4 @@ const RECEIPTS: readonly Dated[] = [
   },
 ];
 
-export const RECORDS: readonly Dated[] = [
-  ...CHANGES,
-  ...FIND,
-  ...WALLS,
-  ...REST,
-  ...MATCHES,
-  ...RECEIPTS,
-];
+export const RECORDS: readonly Dated[] = [...CHANGES, ...FIND, ...REST, ...MATCHES, ...RECEIPTS];

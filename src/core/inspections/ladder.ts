@@ -2,7 +2,8 @@ import { inspectionsOf, type Inspection, type Photo, type PlaceId, type Project 
 import { floatsOf } from '../planning/explanation/floats';
 import type { GateSummary, Plan, PlannedJob } from '../planning/report';
 import { findStep, stepInId } from '../trade/steps';
-import { addDays, dateOf, type PlainDate } from '../units';
+import { addDays, dateOf, isWeekend, type PlainDate } from '../units';
+import { seenBy } from './sees';
 
 /** One visit on the ladder: what it looks at, what it holds, when it is called and what a fail would cost. */
 export type Rung = {
@@ -29,6 +30,11 @@ export type Rung = {
 /** What an inspector finds is put right in a day, before the visit can be called again. */
 const DAYS_TO_PUT_RIGHT = 1;
 
+/** Offices answer on workdays. */
+function workdayBefore(day: PlainDate): PlainDate {
+  return isWeekend(day) ? workdayBefore(addDays(day, -1)) : day;
+}
+
 const bookAheadOf = ({ work }: PlannedJob): number =>
   work.kind === 'inspection' ? work.bookAheadDays : 0;
 
@@ -46,10 +52,10 @@ function rungOf(project: Project, plan: Plan, job: PlannedJob): Rung {
   const before = jobsOf(job.waitsFor.map(({ jobId }) => jobId));
   const isCorrection = ({ id }: PlannedJob) =>
     project.ownJobs[id]?.before.includes(job.id) === true;
-  const sees = before.filter((each) => each.work.kind !== 'inspection' && !isCorrection(each));
+  const sees = seenBy(plan, job).filter((each) => !isCorrection(each));
   const rooms = new Set<PlaceId | null>(sees.map(({ placeId }) => placeId));
   const visitOn = job.doneOn ?? job.bookedOn ?? dateOf(job.start);
-  const callBy = addDays(visitOn, -bookAheadOf(job));
+  const callBy = workdayBefore(addDays(visitOn, -bookAheadOf(job)));
   const state = stateOf(job, today, callBy);
   const late = DAYS_TO_PUT_RIGHT + bookAheadOf(job);
   return {

@@ -1,5 +1,5 @@
 import type { EventBodyOf } from '../journal';
-import { leftToKeys, addedBy, jobsOfGate } from '../planning/report';
+import { leftToKeys, addedBy, jobsOfGate, wayTo } from '../planning/report';
 import { planHouse } from '../planning/plan-house';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { momentAt, plainDate } from '../units';
@@ -42,6 +42,78 @@ describe('the three gates', () => {
     const after = gatesOf(...bed, check);
     expect(condition(after, 'sleep', 'stairs')).toMatchObject({ met: true, checkedOn: on });
     expect(leftToKeys(after)).toBe(leftToKeys(before) - 1);
+  });
+
+  it('one that is not asked of this house is met by its reason, never over an open job', () => {
+    const waived = (conditionId: string): EventBodyOf => ({
+      type: 'conditionWaived',
+      payload: { conditionId, on, because: 'all on one floor' },
+    });
+    const plan = gatesOf(...bath, waived('stairs'), waived('toilet'));
+    expect(condition(plan, 'sleep', 'stairs')).toMatchObject({
+      met: true,
+      waived: 'all on one floor',
+    });
+    expect(condition(plan, 'sleep', 'toilet')?.met).toBe(false);
+    // A look of one's own takes the place of the reason, and a reason that of the look.
+    const check: EventBodyOf = { type: 'conditionChecked', payload: { conditionId: 'stairs', on } };
+    expect(condition(gatesOf(...bath, waived('stairs'), check), 'sleep', 'stairs')).toMatchObject({
+      waived: null,
+      checkedOn: on,
+    });
+    expect(condition(gatesOf(...bath, check, waived('stairs')), 'sleep', 'stairs')).toMatchObject({
+      waived: 'all on one floor',
+      checkedOn: null,
+    });
+  });
+
+  it('the punch list keeps its condition open until each of it is right', () => {
+    const noted = (id: string): EventBodyOf => ({
+      type: 'punchNoted',
+      payload: { id, placeId: null, what: `chip ${id}`, on, closedOn: null },
+    });
+    const closed = (id: string): EventBodyOf => ({ type: 'punchClosed', payload: { id, on } });
+    const list = gatesOf(...bath);
+    const jobs = condition(list, 'done', 'punch')?.jobIds ?? [];
+    const after = (...events: EventBodyOf[]) =>
+      condition(gatesOf(...bath, ...jobs.map(ticked), ...events), 'done', 'punch');
+    expect(after()).toMatchObject({ met: true, punchLeft: 0 });
+    expect(after(noted('1'), noted('2'), closed('1'))).toMatchObject({ met: false, punchLeft: 1 });
+    expect(after(noted('1'), closed('1'))).toMatchObject({ met: true, punchLeft: 0 });
+  });
+
+  it('the way to a condition holds all that is open before it, and ends on its day', () => {
+    const plan = gatesOf(...bath);
+    const toilet = condition(plan, 'sleep', 'toilet');
+    const way = wayTo(plan, toilet?.openJobIds ?? []);
+    const byId = new Map(plan.jobs.map((job) => [job.id, job]));
+    const ids = new Set(way.jobs.map(({ id }) => id));
+    for (const job of way.jobs) {
+      for (const { jobId } of job.waitsFor) {
+        if (byId.get(jobId)?.doneOn === null) expect(ids).toContain(jobId);
+      }
+    }
+    for (const job of plan.jobs) {
+      if (ids.has(job.id)) continue;
+      expect(way.jobs.flatMap(({ waitsFor }) => waitsFor.map(({ jobId }) => jobId))).not.toContain(
+        job.id,
+      );
+    }
+    expect(way.minutesLeft).toBe(
+      way.jobs.reduce((sum, { left, allowance }) => sum + left + allowance, 0),
+    );
+    expect(way.chain.at(-1)?.id).toBe(
+      toilet?.openJobIds.toSorted(
+        (a, b) => (byId.get(b)?.finish ?? 0) - (byId.get(a)?.finish ?? 0),
+      )[0],
+    );
+    const done = gatesOf(...bath, ...way.jobs.map(({ id }) => ticked(id)));
+    expect(wayTo(done, toilet?.openJobIds ?? [])).toMatchObject({
+      jobs: [],
+      finish: null,
+      minutesLeft: 0,
+      moneyLeft: 0,
+    });
   });
 
   it('each holds what the gate before it needs, and nothing is counted twice', () => {

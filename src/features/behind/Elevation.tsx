@@ -48,6 +48,16 @@ function useSizeOf(picture: string | null): { width: number; height: number } | 
   return picture === null ? null : size;
 }
 
+/** Whether its number would stand on the next thing to the right. */
+const isCrowded = (held: Held, holds: readonly Held[], scale: number): boolean =>
+  holds.some(
+    (other) =>
+      other !== held &&
+      other.offset > held.offset &&
+      (other.offset - held.offset) * scale < 4 * MARK &&
+      Math.abs(other.height - held.height) * scale < 3 * MARK,
+  );
+
 /** A wall, ceiling or floor to scale with its openings and what is behind it, numbered; a tap says where, a finger moves. */
 export function Elevation({
   place,
@@ -170,8 +180,9 @@ export function Elevation({
                   ) : null}
                   <Circle cx={x} cy={y} r={MARK} fill={palette.spruce} />
                   <SvgText
-                    x={x + MARK + 3}
+                    x={isCrowded(held, holds, frame.scale) ? x - MARK - 3 : x + MARK + 3}
                     y={y + 5}
+                    textAnchor={isCrowded(held, holds, frame.scale) ? 'end' : 'start'}
                     fontFamily={FONT}
                     fontSize={14}
                     fill={palette.ink}

@@ -88,7 +88,7 @@ function Room({ room }: { room: Readiness }) {
       figureNote={isReady(room) ? undefined : 'missing'}
     >
       {isReady(room) ? (
-        <Note>Everything in it was recorded, and every visit has passed.</Note>
+        <Note>Nothing is missing: what is in it is recorded, and its visits have passed.</Note>
       ) : (
         <Missing surfaces={surfaces.map((at) => ({ place, at }))} jobs={jobs} />
       )}

@@ -6,8 +6,15 @@ import { heldTitle } from '@/features/behind';
 import { slotName } from '@/features/finishes';
 import { Photos, PictureOf } from '@/features/photo';
 import { Page } from '@/features/shell';
-import { placeNameIn, selectJobsById, selectProject, selectToday, useAppSelector } from '@/store';
-import { ButtonLink, Note, Section, Slip } from '@/ui';
+import {
+  placeNameIn,
+  placeOf,
+  selectJobsById,
+  selectProject,
+  selectToday,
+  useAppSelector,
+} from '@/store';
+import { ButtonLink, Folded, Note, Section, Slip } from '@/ui';
 
 /** What goes with the house when it is called done: papers, shut-offs, colours, spares, and what is left to remember. */
 export function HandoverScreen() {
@@ -16,6 +23,10 @@ export function HandoverScreen() {
   const jobs = useAppSelector(selectJobsById);
   const { passed, shutOffs, finishes, spares, trades, papers, left } = handoverOf(project);
   const later = leftForLater(project);
+  const whereOf = (id: string) => {
+    const job = jobs.get(id as never);
+    return job ? placeOf(project, job) : '';
+  };
   const titleOf = (id: string) => jobs.get(id as never)?.title ?? 'a job no longer planned';
   return (
     <Page title="Handover">
@@ -55,7 +66,7 @@ export function HandoverScreen() {
           empty="None yet."
           rows={passed.map(({ jobId, on }) => ({
             title: titleOf(jobId),
-            note: formatDate(on, today),
+            note: [whereOf(jobId), formatDate(on, today)].filter(Boolean).join(', '),
           }))}
         />
         <Listed
@@ -103,10 +114,17 @@ export function HandoverScreen() {
   );
 }
 
-const leftWords = ({ punch, questions }: { punch: number; questions: number }): string =>
-  punch + questions === 0
+function leftWords({ punch, questions }: { punch: number; questions: number }): string {
+  const left = [
+    ...(punch > 0 ? [`${countWords(punch, 'thing')} on the punch list`] : []),
+    ...(questions > 0 ? [countWords(questions, 'open question')] : []),
+  ];
+  return left.length === 0
     ? 'The punch list is empty and every question is answered.'
-    : `${countWords(punch, 'thing')} on the punch list, ${countWords(questions, 'open question')}.`;
+    : `${left.join(', ')}.`;
+}
+
+const SHOWN = 4;
 
 function Listed({
   title,
@@ -120,9 +138,13 @@ function Listed({
   return (
     <Section title={title} sum={rows.length > 0 ? String(rows.length) : undefined}>
       {rows.length === 0 ? <Note>{empty}</Note> : null}
-      {rows.map((row, nth) => (
-        <Slip key={nth} title={row.title} note={row.note} />
-      ))}
+      <Folded
+        first={SHOWN}
+        more={`Show all ${rows.length}`}
+        rows={rows.map((row, nth) => (
+          <Slip key={nth} title={row.title} note={row.note} />
+        ))}
+      />
     </Section>
   );
 }

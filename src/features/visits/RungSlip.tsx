@@ -36,7 +36,7 @@ export function RungSlip({ rung }: { rung: Rung }) {
       <Button
         look="quiet"
         className="self-start"
-        label={open ? 'Less' : 'What it looks at, book it, how it went'}
+        label={open ? 'Less' : 'What it sees, holds, and how it went'}
         hint={`${open ? 'Less of' : 'More of'} ${job.title}, ${placeOf(project, job)}`}
         onPress={() => setOpen(!open)}
       />
