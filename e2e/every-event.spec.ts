@@ -332,6 +332,25 @@ test('what is changed about jobs, their order and their questions is made and ta
   await hand.undoes('Phase kept', phase);
   await hand.does('Phase kept', phase);
   await hand.undoes('No phase any more', () => porch.press('Drop: Bedroom first'));
+  await porch.visit('/keys');
+  await porch.press('Sleep here: what it asks');
+  await hand.undoes('Not asked', async () => {
+    await hand
+      .button(/^Not asked of this house/)
+      .first()
+      .click();
+    await porch.fill('Why not', 'all on one floor');
+    await porch.press('Keep the reason');
+  });
+  await porch.visit('/punch');
+  const noted = async () => {
+    await porch.press('Add to the punch list');
+    await porch.fill('What', 'paint chipped beside the door');
+    await porch.press('Add it');
+  };
+  await hand.undoes('punch list', noted);
+  await hand.does('punch list', noted);
+  await hand.undoes('Put right', () => porch.press(/^It is right: paint chipped/));
   await porch.visit('/compare/one?id=rebuild');
   await hand.undoes('building new', async () => {
     await porch.press('Change these figures');
