@@ -159,7 +159,7 @@ export function logVerb(text: string): Answer {
   return {
     value: {
       date: reading.date,
-      entries: entries.map((entry) => plainEntry(entry, reading.date)),
+      entries: entries.map((entry) => plainEntry(entry, reading.date, project.units)),
       questions: open.map(({ id, code, slot, about, choices }) => ({
         id,
         code,
@@ -167,7 +167,7 @@ export function logVerb(text: string): Answer {
         slot,
         choices: choices.map((choice) => ({
           label: labelText(choice.label, project, titles),
-          entries: choice.entries.map((entry) => plainEntry(entry, reading.date)),
+          entries: choice.entries.map((entry) => plainEntry(entry, reading.date, project.units)),
         })),
       })),
       ignored: reading.ignored.map(({ from, to }) => request.data.line.slice(from, to)),

@@ -6,10 +6,18 @@ import { plainDate } from '../../src/core/units';
 /** What failed visits asked for and when it was done, and what stands on the punch list. */
 type Dated = { on: string; event: EventBodyOf };
 
-type Corrected = readonly [on: string, visit: string, title: string, said: string, doneOn: string];
+type Corrected = readonly [
+  id: string,
+  on: string,
+  visit: string,
+  title: string,
+  said: string,
+  doneOn: string,
+];
 
 const CORRECTED: readonly Corrected[] = [
   [
+    'fall',
     '2026-02-03',
     'floor0/hold.under-slab',
     'Under-slab inspection',
@@ -17,6 +25,7 @@ const CORRECTED: readonly Corrected[] = [
     '2026-02-12',
   ],
   [
+    'boxes',
     '2026-02-09',
     'floor1/hold.electric',
     'Rough electrical inspection',
@@ -24,6 +33,7 @@ const CORRECTED: readonly Corrected[] = [
     '2026-02-10',
   ],
   [
+    'bonding',
     '2026-03-10',
     'floor-1/hold.electric',
     'Rough electrical inspection',
@@ -32,8 +42,8 @@ const CORRECTED: readonly Corrected[] = [
   ],
 ];
 
-const corrections = CORRECTED.flatMap(([on, visit, title, said, doneOn], nth): Dated[] => {
-  const id = `house/own.correction-${nth + 1}` as JobId;
+const corrections = CORRECTED.flatMap(([name, on, visit, title, said, doneOn]): Dated[] => {
+  const id = `house/own.${name}` as JobId;
   const jobs = correctionJobs(
     { id: visit as JobId, title, placeId: null, stage: 8 },
     correctionsIn(said),

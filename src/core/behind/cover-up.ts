@@ -1,7 +1,7 @@
 import { isSpokenOf, type Place, type Project, type SurfaceRef } from '../house';
 import type { Plan, PlannedJob } from '../planning/report';
 import { findStep } from '../trade/steps';
-import { sameSurface } from './nearest';
+import { isPlaced, sameSurface } from './since';
 import { surfacesOf } from './surfaces';
 
 const RECORDS = 'record.walls';
@@ -18,7 +18,7 @@ export function unrecordedIn(
   place: Place,
 ): SurfaceRef[] {
   const said = Object.values(wallRecords).filter(
-    (record) => record.placeId === place.id && isSpokenOf(record),
+    (record) => record.placeId === place.id && isSpokenOf(record) && isPlaced(record, place),
   );
   return surfacesOf(place).filter(
     (at) => at.kind !== 'floor' && !said.some((record) => record.at && sameSurface(record.at, at)),

@@ -1,9 +1,10 @@
 export { beforeClosing, isClosed, unrecordedIn, type BeforeClosing } from './cover-up';
 export { heldFault, type HeldFault } from './faults';
 export { movedBy, placingStep } from './moved';
-export { askTheWall, sameSurface, type Answer, type Asked, type Near } from './nearest';
+export { askTheWall, type Answer, type Asked, type Near } from './nearest';
+export { changedSince, isPlaced, sameSurface, type Since } from './since';
 export { overlayFault, overlayMatrix, type Matrix, type OverlayFault } from './overlay';
-export { changedSince, isSameThing, keptFrom, recordOf, recordWith, type Since } from './record';
+export { isSameThing, keptFrom, recordOf, recordWith } from './record';
 export {
   closedUnrecorded,
   readiness,

@@ -1,5 +1,6 @@
 import { isSpokenOf, type Held, type Place, type SurfaceRef, type WallRecord } from '../house';
 import { ticks, type Ticks } from '../units';
+import { changedSince, isPlaced, sameSurface } from './since';
 import { distanceToRun, pointOf } from './surfaces';
 
 /** One thing behind a surface, and how far it is from where somebody asks. */
@@ -12,12 +13,11 @@ export type Answer = {
   near: Near[];
   /** Recorded in words only: where they are nobody can measure. */
   unplaced: WallRecord[];
+  /** Their walls are longer or shorter now, and nobody said which corner stayed: their spots may be off. */
+  resized: WallRecord[];
   /** Whether anybody looked behind the surface that is asked about, if only to see that nothing is in it. */
   isRecorded: boolean;
 };
-
-export const sameSurface = (one: SurfaceRef, other: SurfaceRef): boolean =>
-  one.kind === 'wall' ? other.kind === 'wall' && other.wall === one.wall : one.kind === other.kind;
 
 /**
  * What lies nearest to a spot of a room's surface, straight through, so across a corner and from ceiling and floor too:
@@ -31,10 +31,11 @@ export function askTheWall(
   const point = pointOf(place, at, spot);
   if (!point) return undefined;
   const here = records.filter(({ placeId }) => placeId === place.id);
-  const near = here.flatMap((record): Near[] =>
+  const placed = here.filter((record) => isPlaced(record, place));
+  const near = placed.flatMap((record): Near[] =>
     record.holds.flatMap((held) => {
-      const from = record.at && pointOf(place, record.at, held);
-      const to = record.at && held.to ? pointOf(place, record.at, held.to) : from;
+      const from = pointOf(place, record.at, held);
+      const to = held.to ? pointOf(place, record.at, held.to) : from;
       return from && to
         ? [{ record, held, distance: ticks(Math.round(distanceToRun(point, from, to))) }]
         : [];
@@ -42,8 +43,9 @@ export function askTheWall(
   );
   return {
     near: near.sort((a, b) => a.distance - b.distance),
-    unplaced: here.filter(({ at: surface }) => !surface || !pointOf(place, surface, spot)),
-    isRecorded: here.some(
+    unplaced: here.filter((record) => !isPlaced(record, place)),
+    resized: placed.filter((record) => changedSince(record, place).is === 'resized'),
+    isRecorded: placed.some(
       (record) =>
         isSpokenOf(record) &&
         !record.unseen &&

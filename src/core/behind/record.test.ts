@@ -3,6 +3,7 @@ import { rectangle, type Place, type WallRecord } from '../house';
 import { added, houseOf, place } from '../testing/houses';
 import { fromFeet, fromInches, plainDate, ticks } from '../units';
 import {
+  askTheWall,
   changedSince,
   findBehind,
   heldFault,
@@ -11,7 +12,9 @@ import {
   overlayFault,
   overlayMatrix,
   placingStep,
+  recordOf,
   recordWith,
+  unrecordedIn,
 } from '.';
 
 const on = plainDate('2026-03-14');
@@ -90,6 +93,23 @@ describe('a wall changed after it was recorded', () => {
     const angled: Place = { ...room, walls: [...room.walls, { length: fromFeet(1), turn: 90 }] };
     expect(changedSince(recorded, angled)).toEqual({ is: 'redrawn' });
     expect(keptFrom('right', recorded, angled, on)).toEqual(recorded);
+  });
+
+  it('is asked for as before where it is longer, and in words where the walls are others', () => {
+    const at = { at: first, offset: fromInches(22), height: fromInches(60) };
+    const answer = askTheWall(longer, [recorded], at);
+    expect(answer).toMatchObject({ resized: [recorded], unplaced: [], isRecorded: true });
+    expect(answer?.near[0]?.distance).toBe(0);
+    const angled: Place = { ...room, walls: [...room.walls, { length: fromFeet(1), turn: 90 }] };
+    // Its first wall may be another one now: nothing is measured from it, and nothing is called free.
+    expect(askTheWall(angled, [recorded], at)).toEqual({
+      near: [],
+      unplaced: [recorded],
+      resized: [],
+      isRecorded: false,
+    });
+    expect(recordOf({ wallRecords: { w: recorded } }, angled, first)).toBeUndefined();
+    expect(unrecordedIn({ wallRecords: { w: recorded } }, angled)).toContainEqual(first);
   });
 
   it('is never lost, whatever becomes of the room', () => {

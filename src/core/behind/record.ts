@@ -7,22 +7,20 @@ import {
   type WallRecord,
 } from '../house';
 import { ticks, type PlainDate, type Ticks } from '../units';
-import { sameSurface } from './nearest';
+import { changedSince, isPlaced, lengthOf, sameSurface } from './since';
 
 type Records = Pick<Project, 'wallRecords'>;
 
-/** What is kept of a surface; undefined where nobody kept anything. */
+/** What is kept of a surface as the room is drawn today; undefined where nobody kept anything. */
 export const recordOf = (
   { wallRecords }: Records,
-  place: Pick<Place, 'id'>,
+  place: Place,
   at: SurfaceRef,
 ): WallRecord | undefined =>
   Object.values(wallRecords).find(
-    (record) => record.placeId === place.id && record.at && sameSurface(record.at, at),
+    (record) =>
+      record.placeId === place.id && isPlaced(record, place) && sameSurface(record.at, at),
   );
-
-const lengthOf = (place: Place, at: SurfaceRef): Ticks | undefined =>
-  at.kind === 'wall' ? place.walls[at.wall]?.length : undefined;
 
 /** How a wall is today, by which a change of the room is seen later; nothing of ceiling and floor. */
 function measuresOf(place: Place, at: SurfaceRef): Pick<WallRecord, 'of'> {
@@ -63,18 +61,6 @@ export function recordWith(
 /** Whether two are the same thing in the same spot, as when it is said again. */
 export const isSameThing = (one: Held, other: Held): boolean =>
   one.what === other.what && one.offset === other.offset && one.height === other.height;
-
-/** What became of a recorded wall: as it was, of another length, or of a room drawn with other walls. */
-export type Since = { is: 'same' } | { is: 'resized'; was: Ticks; now: Ticks } | { is: 'redrawn' };
-
-/** Whether the room was changed since a wall of it was recorded. What was kept before this was told counts as the same. */
-export function changedSince(record: WallRecord, place: Place): Since {
-  const { at, of } = record;
-  if (!at || !of) return { is: 'same' };
-  const now = lengthOf(place, at);
-  if (now === undefined || place.walls.length !== of.walls) return { is: 'redrawn' };
-  return now === of.length ? { is: 'same' } : { is: 'resized', was: of.length, now };
-}
 
 /** The record of a wall that changed its length, its things counted again from the corner that stayed. */
 export function keptFrom(

@@ -5,6 +5,8 @@ import { addCents, moment, type Cents, type Minutes, type Moment, type PlainDate
 /** What keeping an entry changes, in facts; the screens put them into words. */
 export type Effect =
   | { is: 'done'; next: JobId | null; from: Moment | null; jobsLeft: number; after: number }
+  /** It closes walls of which nobody said what is behind them. */
+  | { is: 'covers-up'; jobId: JobId; walls: number }
   | { is: 'worked'; logged: Minutes; estimate: Minutes }
   | { is: 'spent'; left: Cents; after: Cents }
   | { is: 'not-spent' }
@@ -20,6 +22,8 @@ type Known = {
   jobs: ReadonlyMap<string, PlannedJob>;
   /** What is left of the budget; null where none is set. */
   budgetLeft: Cents | null;
+  /** How many walls and ceilings a job would close that nobody recorded. */
+  unrecorded?: (job: PlannedJob) => number;
 };
 
 /** The next of the jobs that a finished one lets go, and from when. */
@@ -35,11 +39,13 @@ function nextAfter(job: PlannedJob, jobs: Known['jobs']): PlannedJob | null {
 }
 
 /** What an entry changes; null where it only stands in the journal. */
-export function effectOf(entry: Entry, { plan, jobs, budgetLeft }: Known): Effect | null {
+export function effectOf(entry: Entry, { plan, jobs, budgetLeft, unrecorded }: Known): Effect | null {
   switch (entry.kind) {
     case 'progress': {
       const job = jobs.get(entry.jobId);
       if (!job || !plan || entry.share !== 100 || job.doneOn !== null) return null;
+      const walls = unrecorded?.(job) ?? 0;
+      if (walls > 0) return { is: 'covers-up', jobId: job.id, walls };
       const next = nextAfter(job, jobs);
       const { jobsLeft } = plan.gates.live;
       return {

@@ -1,5 +1,5 @@
 import type { Entry } from '../house';
-import { addCents, formatLength, type PlainDate } from '../units';
+import { addCents, formatLength, type PlainDate, type UnitSystem } from '../units';
 
 /** An entry in plain names, as the command line tells it: see `log` in docs/interfaces.md. */
 export type PlainEntry = { kind: string; date: PlainDate } & Record<string, unknown>;
@@ -18,7 +18,11 @@ const roomOfJob = (jobId: string): string | null => {
 };
 
 /** One entry as the command line says it; `date` is the day of its line unless it carries its own. */
-export function plainEntry(entry: Entry, lineDate: PlainDate): PlainEntry {
+export function plainEntry(
+  entry: Entry,
+  lineDate: PlainDate,
+  units: UnitSystem = 'imperial',
+): PlainEntry {
   const date = entry.on ?? lineDate;
   switch (entry.kind) {
     case 'hours':
@@ -171,8 +175,8 @@ export function plainEntry(entry: Entry, lineDate: PlainDate): PlainEntry {
         what: entry.what,
         room: entry.placeId,
         surface: entry.at.kind === 'wall' ? `wall ${entry.at.wall + 1}` : entry.at.kind,
-        offset: formatLength(entry.offset, 'imperial'),
-        height: formatLength(entry.height, 'imperial'),
+        offset: formatLength(entry.offset, units),
+        height: formatLength(entry.height, units),
         ...some({ hangsOn: entry.hangsOn, later: entry.later }),
         date,
       };

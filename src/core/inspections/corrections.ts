@@ -46,5 +46,5 @@ export const correctionJobs = (
     minutes: length,
     hands: 1,
     before: [visit.id],
-    because: `${visit.title} did not pass`,
+    because: `${visit.title} did not pass.`,
   }));

@@ -1,8 +1,8 @@
 import type { EventBodyOf } from '../journal';
-import { leftToKeys, addedBy, jobsOfGate, wayTo } from '../planning/report';
+import { leftToKeys, addedBy, jobsOfGate, takenAway, wayTo } from '../planning/report';
 import { planHouse } from '../planning/plan-house';
 import { added, chosen, houseOf, place } from '../testing/houses';
-import { momentAt, plainDate } from '../units';
+import { dateOf, moment, momentAt, plainDate } from '../units';
 
 const NOW = momentAt(plainDate('2026-01-06'), 18 * 60);
 const on = plainDate('2026-01-06');
@@ -155,6 +155,15 @@ describe('the three gates', () => {
       if (!planned.ok) throw new Error(planned.error.code);
       return planned.value;
     };
+    // Work takes the bath away from the day it is opened up to the day its last job is done.
+    const away = livedIn(...bath);
+    const bathing = condition(away, 'live', 'bath');
+    const taken = bathing && takenAway(away, bathing);
+    const opened = away.jobs.filter(({ id }) => /\/demo\./.test(id)).map(({ start }) => start);
+    expect(taken?.from).toBe(dateOf(moment(Math.min(...opened))));
+    expect(taken?.to).toBe(wayTo(away, bathing?.openJobIds ?? []).finish);
+    const nothing = condition(away, 'sleep', 'stairs');
+    expect(nothing && takenAway(away, nothing)).toBeNull();
     const met = (id: string, gate: 'sleep' | 'live' | 'done', ...bodies: EventBodyOf[]) =>
       condition(livedIn(...bodies), gate, id)?.met;
     // Nobody asks whether there are stairs; the toilet works until it is torn out.

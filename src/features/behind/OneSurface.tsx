@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { changedSince, heldFault, movedBy, placingStep, recordWith } from '@/core/behind';
+import { heldFault, movedBy, placingStep, recordWith } from '@/core/behind';
 import { type Held, type Place, type SurfaceRef, type WallRecord } from '@/core/house';
 import { countWords, formatDate } from '@/core/units';
 import { PictureOf } from '@/features/photo';
@@ -45,8 +45,6 @@ export function OneSurface({
   const [spot, setSpot] = useState<Spot | null>(null);
   const name = surfaceName(place, at, units);
   const holds = record?.holds ?? [];
-  const isRedrawn = record !== undefined && changedSince(record, place).is === 'redrawn';
-  const shown = isRedrawn ? [] : holds;
   const write = (said: Parameters<typeof recordWith>[3], says: string) =>
     dispatch(
       keep(
@@ -98,14 +96,14 @@ export function OneSurface({
         place={place}
         at={at}
         units={units}
-        holds={shown}
+        holds={holds}
         spot={isIdle ? null : spot}
         overlay={
           record?.photoId && record.overlay
             ? { photoId: record.photoId, points: record.overlay }
             : undefined
         }
-        spoken={`${name}. ${shown.length === 0 ? 'Nothing recorded.' : countWords(shown.length, 'thing')}`}
+        spoken={`${name}. ${holds.length === 0 ? 'Nothing recorded.' : countWords(holds.length, 'thing')}`}
         onTap={(tapped) => {
           setSpot(tapped);
           if (isIdle) setMode({ is: 'add' });
@@ -114,9 +112,9 @@ export function OneSurface({
         onMove={isIdle ? move : undefined}
       />
       <Strong>{standing(record, isClosed, today)}</Strong>
-      {record && !isRedrawn ? <SinceCard place={place} record={record} /> : null}
+      {record ? <SinceCard place={place} record={record} /> : null}
       {record?.photoId ? <PictureOf id={record.photoId} about={`${place.name}, ${name}`} /> : null}
-      {shown.map((held, nth) =>
+      {holds.map((held, nth) =>
         mode.is === 'change' && mode.nth === nth ? null : (
           <Slip
             key={nth}

@@ -9,7 +9,7 @@ import { pickFile, usePicture } from '@/features/photo';
 import { keep, noticed, selectProject, storePhoto, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Choice, Note } from '@/ui';
 import { spotField } from './spot-field';
-import { faultWords, spotLabels } from './words';
+import { faultWords, spotLabels, surfaceKey } from './words';
 
 type Overlay = NonNullable<WallRecord['overlay']>;
 type InPicture = { across: number; down: number };
@@ -46,7 +46,7 @@ export function OverlayForm({
   const picture = usePicture(photoId, true);
   const labels = spotLabels(at);
   const of = useKeptForm({
-    name: `overlay/${place.id}`,
+    name: `overlay/${place.id}/${surfaceKey(at)}`,
     schema: z.object({
       offset0: spotField(true),
       height0: spotField(true),

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { changedSince, isClosed, recordOf, sameSurface, surfacesOf } from '@/core/behind';
+import { isClosed, isPlaced, recordOf, surfacesOf } from '@/core/behind';
 import { isOutside, type Place, type WallRecord } from '@/core/house';
 import { formatDate } from '@/core/units';
 import { Page } from '@/features/shell';
@@ -44,12 +44,7 @@ function Walls({ place }: { place: Place }) {
   const [key, setKey] = useState(surfaceKey(surfaces[0] ?? { kind: 'floor' }));
   const at = surfaces.find((each) => surfaceKey(each) === key) ?? surfaces[0];
   const records = Object.values(wallRecords).filter((record) => record.placeId === place.id);
-  const inWords = records.filter(
-    (record) =>
-      changedSince(record, place).is === 'redrawn' ||
-      !record.at ||
-      !surfaces.some((each) => record.at && sameSurface(each, record.at)),
-  );
+  const inWords = records.filter((record) => !isPlaced(record, place));
   if (!at) return null;
   return (
     <View className="gap-4">

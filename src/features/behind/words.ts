@@ -68,7 +68,7 @@ const NEAR = 2 * TICKS_PER_INCH;
 
 /** What the wall says to "may I screw here?". */
 export function answerWords(
-  { near, unplaced, isRecorded }: Answer,
+  { near, unplaced, resized, isRecorded }: Answer,
   units: UnitSystem,
   wall: string,
 ): string[] {
@@ -76,6 +76,10 @@ export function answerWords(
   const unknown = isRecorded
     ? []
     : [`Nobody has recorded ${wall}: what is behind it is not known, so look before you drill.`];
+  const moved = resized.map(
+    ({ wall: name }) =>
+      `${name} was measured anew since it was recorded: say on it which corner stayed, its spots may be off.`,
+  );
   const words =
     unplaced.length === 0
       ? []
@@ -84,7 +88,7 @@ export function answerWords(
         ];
   if (!first) {
     const empty = isRecorded ? ['Nothing is recorded behind it.'] : [];
-    return [...empty, ...unknown, ...words];
+    return [...empty, ...unknown, ...moved, ...words];
   }
   const { held, record, distance } = first;
   const isNear = distance < NEAR;
@@ -93,6 +97,7 @@ export function answerWords(
   return [
     isNear ? `No: it is only ${at}.${off}` : `The nearest that is recorded is ${at}.${off}`,
     ...unknown,
+    ...moved,
     ...words,
   ];
 }

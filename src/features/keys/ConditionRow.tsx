@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { wayTo, type GateSummary } from '@/core/planning/report';
+import { takenAway, wayTo, type GateSummary } from '@/core/planning/report';
 import { countWords, formatAbout, formatDate, formatElapsed, formatMinutes } from '@/core/units';
 import { FormCard, TextField, useKeptForm, wordsField } from '@/features/form';
 import { TakeBack } from '@/features/history';
@@ -81,6 +81,7 @@ export function ConditionRow({ condition }: { condition: Condition }) {
 /** Whether it is met, and by what. */
 function Standing({ condition }: { condition: Condition }) {
   const project = useAppSelector(selectProject);
+  const plan = useAppSelector(selectPlan);
   const jobs = useAppSelector(selectJobsById);
   const today = useAppSelector(selectToday);
   const { jobIds, openJobIds, met, checkedOn, waived, punchLeft } = condition;
@@ -94,7 +95,11 @@ function Standing({ condition }: { condition: Condition }) {
           : byHand || openJobIds.length > 0
             ? 'you live here, and it holds today'
             : 'its jobs are done';
-    return <Note>{`Met · ${note}`}</Note>;
+    const away = plan ? takenAway(plan, condition) : null;
+    const until = away
+      ? `; work takes it away from ${formatDate(away.from, today)} to ${formatDate(away.to, today)}, as planned`
+      : '';
+    return <Note>{`Met · ${note}${until}`}</Note>;
   }
   const missing = openJobIds.flatMap((id) => jobs.get(id) ?? []);
   const open = punchLeft > 0 ? [`${countWords(punchLeft, 'thing')} on the punch list`] : [];

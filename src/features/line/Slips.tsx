@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
+import { beforeClosing } from '@/core/behind';
 import { effectOf, type Part, type Question } from '@/core/evening';
 import type { Entry } from '@/core/house';
 import { formatDate } from '@/core/units';
@@ -148,7 +149,12 @@ function EntryRow({
   const words = entries.map((entry) => entryWords(entry, known));
   const [first] = entries;
   if (!first) return null;
-  const effect = effectOf(first, { plan, jobs, budgetLeft: ledger.budget?.left ?? null });
+  const effect = effectOf(first, {
+    plan,
+    jobs,
+    budgetLeft: ledger.budget?.left ?? null,
+    unrecorded: (job) => (plan ? beforeClosing(project, plan, job).surfaces.length : 0),
+  });
   const changed = entries.length > 1 ? null : effectWords(effect, known, today);
   const day = first.on ? formatDate(first.on, today) : null;
   // Names first, then where: of several people on one thing the room is the same.

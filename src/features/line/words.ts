@@ -3,6 +3,7 @@ import { kindName, labelText, type Effect, type Label, type Question } from '@/c
 import type { PlannedJob } from '@/core/planning/report';
 import {
   addCents,
+  countWords,
   formatDate,
   formatMinutes,
   formatMoney,
@@ -241,6 +242,8 @@ export function effectWords(effect: Effect | null, known: Known, today: PlainDat
           : '';
       return `Done${next}${from}${keys}`;
     }
+    case 'covers-up':
+      return `Kept all the same. Nobody recorded ${countWords(effect.walls, 'wall')} of it: Keys asks wall by wall`;
     case 'worked':
       return `${formatMinutes(effect.logged)} so far, of about ${formatMinutes(effect.estimate)}`;
     case 'spent':
