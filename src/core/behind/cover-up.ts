@@ -29,7 +29,8 @@ const tagsOf = ({ stepId }: PlannedJob) => findStep(stepId ?? '')?.tags ?? [];
 const closes = (job: PlannedJob) =>
   tagsOf(job).some((tag) => tag === 'insulates' || tag === 'board');
 
-const hasWallsToRecord = (plan: Plan, { id }: Pick<Place, 'id'>): boolean =>
+/** Whether some work opens the walls of a room, so that they are to be recorded before they are closed. */
+export const hasWallsToRecord = (plan: Plan, { id }: Pick<Place, 'id'>): boolean =>
   plan.jobs.some(({ placeId, stepId }) => placeId === id && stepId === RECORDS);
 
 /** Whether a room with walls to be recorded was closed: what closes it is done, be it recorded or not. */

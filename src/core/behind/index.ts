@@ -1,4 +1,10 @@
-export { beforeClosing, isClosed, unrecordedIn, type BeforeClosing } from './cover-up';
+export {
+  beforeClosing,
+  hasWallsToRecord,
+  isClosed,
+  unrecordedIn,
+  type BeforeClosing,
+} from './cover-up';
 export { heldFault, type HeldFault } from './faults';
 export { movedBy, placingStep } from './moved';
 export { askTheWall, type Answer, type Asked, type Near } from './nearest';

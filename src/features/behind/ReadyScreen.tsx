@@ -23,6 +23,12 @@ export function ReadyScreen() {
       <View className="gap-4">
         <Choice label="Ready for" tight value={what} options={WHATS} onChange={setWhat} />
         <Rooms what={what} />
+        <ButtonLink
+          look="quiet"
+          className="self-start"
+          href="/walls"
+          label="Behind the walls, room by room"
+        />
       </View>
     </Page>
   );
@@ -41,9 +47,7 @@ function Rooms({ what }: { what: Closing }) {
         <Empty
           title="No room is left to be closed"
           note="Rooms stand here while insulation or board is still to come in them."
-        >
-          <ButtonLink href="/walls" label="What is behind the walls" />
-        </Empty>
+        />
       ) : (
         <Strong>{`${ready.length} of ${countWords(rooms.length, 'room')} ready`}</Strong>
       )}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { isClosed, isPlaced, recordOf, surfacesOf } from '@/core/behind';
+import { hasWallsToRecord, isClosed, isPlaced, recordOf, surfacesOf } from '@/core/behind';
 import { isOutside, type Place, type WallRecord } from '@/core/house';
 import { formatDate } from '@/core/units';
 import { Page } from '@/features/shell';
@@ -54,6 +54,12 @@ function Walls({ place }: { place: Place }) {
           long as the real ones.
         </Note>
       )}
+      {plan && !hasWallsToRecord(plan, place) ? (
+        <Note>
+          No work of yours opens the walls of this room: what is behind them was closed before, and
+          only what you record is known.
+        </Note>
+      ) : null}
       <Choice
         label="Which wall"
         tight

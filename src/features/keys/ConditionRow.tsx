@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { takenAway, wayTo, type GateSummary } from '@/core/planning/report';
+import { wayTo, type GateSummary } from '@/core/planning/report';
+import { takenAway } from '@/core/planning/report/taken-away';
 import { countWords, formatAbout, formatDate, formatElapsed, formatMinutes } from '@/core/units';
 import { FormCard, TextField, useKeptForm, wordsField } from '@/features/form';
 import { TakeBack } from '@/features/history';
@@ -89,7 +90,7 @@ function Standing({ condition }: { condition: Condition }) {
   if (met) {
     const note =
       byHand && checkedOn
-        ? `you saw it ${formatDate(checkedOn, today)}`
+        ? `checked ${formatDate(checkedOn, today)}`
         : byHand && waived
           ? `not asked of this house: ${waived}`
           : byHand || openJobIds.length > 0

@@ -137,7 +137,7 @@ function Item({ item }: { item: PunchItem }) {
           : `${placeNameIn(project, placeId)} · put right ${formatDate(closedOn, today)}`
       }
     >
-      <View className="flex-row flex-wrap items-center gap-2">
+      <View className="flex-row flex-wrap items-center gap-2 pt-2">
         <Photos placeId={placeId} of={`punch/${id}`} about={what} take={closedOn === null} />
         {closedOn === null ? (
           <>

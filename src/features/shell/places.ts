@@ -20,13 +20,6 @@ export const FURTHER = [
     label: 'What if',
     note: 'Change something, see the difference, keep or drop it',
   },
-  { href: '/walls', label: 'Behind walls', note: 'What lies where; may I screw here?' },
-  {
-    href: '/visits',
-    label: 'Inspections',
-    note: 'Each visit in order, what it holds, how it went',
-  },
-  { href: '/punch', label: 'Punch list', note: 'What is still to be put right, room by room' },
   { href: '/measure', label: 'Measure', note: 'One pass with the tape, room by room' },
   { href: '/sums', label: 'Sums', note: 'Every calculator, from a room or typed sizes' },
   { href: '/journal', label: 'Journal', note: 'The days, newest first' },
@@ -34,8 +27,15 @@ export const FURTHER = [
   { href: '/settings', label: 'Settings', note: 'Hours, helpers, units, budget, theme' },
 ] as const;
 
-/** Found from the Journal, and where the rail has no room for more. */
+/** Found from Keys and the Journal, and on a phone among the further places: the rail has no room for more. */
 export const BEHIND = [
+  { href: '/walls', label: 'Behind walls', note: 'What lies where; may I screw here?' },
+  {
+    href: '/visits',
+    label: 'Inspections',
+    note: 'Each visit in order, what it holds, how it went',
+  },
+  { href: '/punch', label: 'Punch list', note: 'What is still to be put right, room by room' },
   {
     href: '/history',
     label: 'History',

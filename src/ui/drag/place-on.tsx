@@ -41,7 +41,7 @@ const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowDown: [0, -1],
 };
 
-const SIZE = 44;
+const SIZE = 48;
 
 /** What one takes hold of: a finger wide about its spot, seen only while it is moved. */
 export function PlaceHandle({

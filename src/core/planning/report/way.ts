@@ -2,7 +2,6 @@ import type { JobId } from '../../house';
 import {
   MINUTES_PER_DAY,
   cents,
-  dateOf,
   lastDayOf,
   minutes,
   moment,
@@ -11,8 +10,7 @@ import {
   type PlainDate,
 } from '../../units';
 import { openCents } from './costs';
-import { findStep, type Step } from '../../trade/steps';
-import type { GateSummary, Plan, PlannedJob } from './plan';
+import type { Plan, PlannedJob } from './plan';
 
 /** What some open jobs still take. */
 export type Load = {
@@ -72,27 +70,6 @@ export function wayTo(plan: Plan, jobIds: readonly JobId[]): Way {
   );
   return { jobs, ...loadOf(jobs), moneyLeft: cents(committed + toCome) };
 }
-
-/** What holds today in a house that is lived in and is taken away by work: from its first day to the day it holds again. */
-export function takenAway(
-  plan: Plan,
-  { met, openJobIds }: Pick<GateSummary['conditions'][number], 'met' | 'openJobIds'>,
-): { from: PlainDate; to: PlainDate } | null {
-  if (!met || openJobIds.length === 0) return null;
-  const { finish } = wayTo(plan, openJobIds);
-  const open = plan.jobs.filter(({ id }) => openJobIds.includes(id));
-  const places = new Set(open.map(({ placeId }) => placeId));
-  const openers = plan.jobs.filter(
-    ({ placeId, stepId, doneOn }) =>
-      doneOn === null && places.has(placeId) && isOpening(findStep(stepId ?? '')),
-  );
-  const first = Math.min(...openers.map(({ start }) => start));
-  return finish === null || first === Infinity
-    ? null
-    : { from: dateOf(moment(first)), to: finish };
-}
-
-const isOpening = (step: Step | undefined): boolean => step?.tags.includes('opens-up') === true;
 
 /** What is open and needed by no gate before “Call it done”: it may wait until somebody lives there. */
 export const mayWait = (plan: Plan): PlannedJob[] =>
