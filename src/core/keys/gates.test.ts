@@ -1,6 +1,7 @@
 import type { EventBodyOf } from '../journal';
-import { leftToKeys, addedBy, jobsOfGate, wayTo } from '../planning/report';
+import { leftToKeys, addedBy, jobsOfGate } from '../planning/report';
 import { takenAway } from '../planning/report/taken-away';
+import { wayTo } from '../planning/report/way';
 import { planHouse } from '../planning/plan-house';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { dateOf, moment, momentAt, plainDate } from '../units';

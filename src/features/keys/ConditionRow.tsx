@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { wayTo, type GateSummary } from '@/core/planning/report';
+import type { GateSummary } from '@/core/planning/report';
 import { takenAway } from '@/core/planning/report/taken-away';
+import { wayTo } from '@/core/planning/report/way';
 import { countWords, formatAbout, formatDate, formatElapsed, formatMinutes } from '@/core/units';
 import { FormCard, TextField, useKeptForm, wordsField } from '@/features/form';
 import { TakeBack } from '@/features/history';

@@ -1,13 +1,7 @@
 import { GATE_NAMES, sayWhy, type Why } from '@/core/planning/explanation';
 import { isAtRest, type OutsideRest, type Phase } from '@/core/house';
-import {
-  mayWait,
-  type Forecast,
-  type GateSummary,
-  type PhaseState,
-  type Plan,
-  type PlannedJob,
-} from '@/core/planning/report';
+import type { Forecast, GateSummary, PhaseState, Plan, PlannedJob } from '@/core/planning/report';
+import { mayWait } from '@/core/planning/report/way';
 import type { Fit } from '@/core/planning/scenarios/fit/schema';
 import { inSentence } from '@/features/job';
 import {

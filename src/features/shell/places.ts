@@ -29,13 +29,13 @@ export const FURTHER = [
 
 /** Found from Keys and the Journal, and on a phone among the further places: the rail has no room for more. */
 export const BEHIND = [
-  { href: '/walls', label: 'Behind walls', note: 'What lies where; may I screw here?' },
+  { href: '/walls', label: 'Behind walls', note: 'May I screw here?' },
   {
     href: '/visits',
     label: 'Inspections',
-    note: 'Each visit in order, what it holds, how it went',
+    note: 'Each visit in its order',
   },
-  { href: '/punch', label: 'Punch list', note: 'What is still to be put right, room by room' },
+  { href: '/punch', label: 'Punch list', note: 'What is to be put right' },
   {
     href: '/history',
     label: 'History',

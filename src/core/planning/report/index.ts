@@ -20,7 +20,6 @@ export {
   type PlannedJob,
   type Standing,
 } from './plan';
-export { mayWait, wayTo, type Way } from './way';
 export { stageBoards, type StageBoard } from './stages';
 export { stagesOf, weeksOf, type Week } from './groups';
 export { roomChanges, roomFreeDays } from './rooms';
