@@ -20,7 +20,6 @@ const say = (line: string) => async (page: Page) => {
 /** One picture of each main view, and the address it stands at. */
 const VIEWS: Record<string, View> = {
   'today-phone': { size: 'phone', path: '/today' },
-  'today-night-phone': { size: 'phone', path: '/today', night: true },
   'house-phone': { size: 'phone', path: '/house' },
   'room-phone': { size: 'phone', path: '/house/back-bed' },
   'walk-phone': { size: 'phone', path: '/walk' },
@@ -47,6 +46,7 @@ const VIEWS: Record<string, View> = {
   },
   'spend-wide': { size: 'wide', path: '/spend' },
   'keys-phone': { size: 'phone', path: '/keys' },
+  'walls-night-phone': { size: 'phone', path: '/walls/bath', night: true },
   'journal-phone': { size: 'phone', path: '/journal' },
   'log-phone': {
     size: 'phone',
