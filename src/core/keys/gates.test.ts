@@ -158,10 +158,11 @@ describe('the three gates', () => {
       return planned.value;
     };
     // Work takes the bath away from the day it is opened up to the day its last job is done.
-    const away = livedIn(...bath);
+    const away = livedIn(...bath, chosen('b', 'reline'));
     const bathing = condition(away, 'live', 'bath');
     const taken = bathing && takenAway(away, bathing);
     const opened = away.jobs.filter(({ id }) => /\/demo\./.test(id)).map(({ start }) => start);
+    expect(new Set(opened.map((start) => dateOf(moment(start)))).size).toBeGreaterThan(1);
     expect(taken?.from).toBe(dateOf(moment(Math.min(...opened))));
     expect(taken?.to).toBe(wayTo(away, bathing?.openJobIds ?? []).finish);
     const nothing = condition(away, 'sleep', 'stairs');
