@@ -100,6 +100,11 @@ describe('a thing behind a wall, said in the evening', () => {
     ]);
   });
 
+  it('is not looked for in a line of figures without end', () => {
+    const line = `pipe ${'9'.repeat(9_000)} from the left, ${'1 '.repeat(200)}up`;
+    expect(entries(line).some(({ kind }) => kind === 'behind')).toBe(false);
+  });
+
   it('is centimetres in a house of metres', () => {
     const metric = contextOf({ ...project, units: 'metric' }, [], today);
     const { entries: kept } = settle(

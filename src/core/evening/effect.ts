@@ -39,7 +39,10 @@ function nextAfter(job: PlannedJob, jobs: Known['jobs']): PlannedJob | null {
 }
 
 /** What an entry changes; null where it only stands in the journal. */
-export function effectOf(entry: Entry, { plan, jobs, budgetLeft, unrecorded }: Known): Effect | null {
+export function effectOf(
+  entry: Entry,
+  { plan, jobs, budgetLeft, unrecorded }: Known,
+): Effect | null {
   switch (entry.kind) {
     case 'progress': {
       const job = jobs.get(entry.jobId);

@@ -37,7 +37,12 @@ export type BehindSaid = {
   later: boolean;
 };
 
+/** Longer than this nobody says where one pipe is; nor is it looked for without a side that it is counted from. */
+const LONGEST = 300;
+const SIDE = /\bfrom (?:the )?(?:left|right)\b/i;
+
 export function behindSaid(text: string): BehindSaid | undefined {
+  if (text.length > LONGEST || !SIDE.test(text)) return undefined;
   const [across, up] = [ACROSS.exec(text), UP.exec(text)];
   const what = WHATS.find(([words]) => words.test(text))?.[1];
   const height = up?.[1] ?? up?.[2];
