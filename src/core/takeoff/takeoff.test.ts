@@ -309,3 +309,35 @@ describe('a takeoff that cannot be done', () => {
     );
   });
 });
+
+describe('hand-worked answers', () => {
+  it('two anchors at least in each piece of sill, a short one too', () => {
+    // 7 ft 6: 90 - 24 = 66 in, one stretch of at most 72: 2. 9 ft: 108 - 24 = 84, two stretches: 3. 18 in: 2.
+    const slab = { length: `12'`, width: `10'`, thickness: '4"' };
+    const anchors = (sills: string) =>
+      quantities('concrete', { ...slab, anchors: sills })['concrete.anchors'];
+    expect(anchors(`7'6", 9', 18"`)).toBe(7);
+    expect(anchors('24"')).toBe(2);
+    expect(anchors('25"')).toBe(2);
+  });
+
+  it('a hole too small is made wider and taller; nothing is filled in', () => {
+    // A window of 36 by 48 wants 37 by 49; the hole is 34 by 50.
+    const asked = { unit: 'window', unitWidth: '36"', unitHeight: '48"' };
+    expect(quantities('opening', { ...asked, holeWidth: '34"', holeHeight: '50"' })).toMatchObject({
+      'opening.infill.side': 0,
+      'opening.widen': 3,
+      'opening.infill.head': 1,
+    });
+    const wide = quantities('opening', { ...asked, holeWidth: '40"', holeHeight: '46"' });
+    expect(wide).toMatchObject({ 'opening.infill.side': 1.5, 'opening.heighten': 3 });
+    expect(wide).not.toHaveProperty('opening.widen');
+  });
+
+  it('framing that resists more than its cavity loses nothing', () => {
+    const lost = (cavityR: number) =>
+      quantities('assembly', { cavityR, depth: '5 1/2"', spacing: '16"' })['assembly.bridge'];
+    expect(lost(1)).toBe(0);
+    expect(lost(21)).toBeGreaterThan(10);
+  });
+});

@@ -354,16 +354,27 @@ export const opening = defineSum({
         line(
           'opening.infill.side',
           'Infill each side',
-          rounded(inInches(side)),
+          rounded(inInches(Math.max(0, side))),
           'in',
           `(${sayLength(given.holeWidth, units)} - ${sayLength(roughWidth, units)}) / 2`,
           'measured',
         ),
       );
-      if (side < 0)
+      if (side < 0) {
+        lines.push(
+          line(
+            'opening.widen',
+            'The hole made wider by',
+            rounded(inInches(-2 * side)),
+            'in',
+            `${sayLength(roughWidth, units)} - ${sayLength(given.holeWidth, units)}`,
+            'measured',
+          ),
+        );
         cautions.push(
           'The hole must be made wider: what carries the load above comes first. An engineer or your building office says with what; shore before you cut.',
         );
+      }
     }
     if (given.holeHeight !== undefined) {
       const head = given.holeHeight - roughHeight;
@@ -371,14 +382,25 @@ export const opening = defineSum({
         line(
           'opening.infill.head',
           'Infill at the head or sill',
-          rounded(inInches(head)),
+          rounded(inInches(Math.max(0, head))),
           'in',
           `${sayLength(given.holeHeight, units)} - ${sayLength(roughHeight, units)}`,
           'measured',
         ),
       );
-      if (head < 0)
+      if (head < 0) {
+        lines.push(
+          line(
+            'opening.heighten',
+            'The hole made taller by',
+            rounded(inInches(-head)),
+            'in',
+            `${sayLength(roughHeight, units)} - ${sayLength(given.holeHeight, units)}`,
+            'measured',
+          ),
+        );
         cautions.push('The hole must be made taller: look for the header before anything is cut.');
+      }
     }
     if (!given.header)
       cautions.push('No header is known there: its size is for an engineer or the code table.');

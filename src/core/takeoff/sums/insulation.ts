@@ -167,9 +167,11 @@ export const assembly = defineSum({
       line(
         'assembly.bridge',
         'Lost to the framing',
-        rounded((1 - 1 / u / ideal) * 100, 1),
+        rounded(Math.max(0, 1 - 1 / u / ideal) * 100, 1),
         '%',
-        `against R ${rounded(ideal)} through the cavity alone`,
+        ideal < 1 / u
+          ? `nothing: the framing resists more than the cavity of R ${rounded(ideal)}`
+          : `against R ${rounded(ideal)} through the cavity alone`,
         source,
       ),
       ...(continuousR > 0

@@ -21,9 +21,9 @@ import { defineSum, impossible, needs, worked } from '../sum';
 const BAG_YIELD: Record<string, number> = { '80 lb': 0.6, '60 lb': 0.45 };
 const CUBIC_FEET_PER_YARD = 27;
 
-/** Anchors along a sill: one near each end, and between them no further apart than allowed. */
+/** Anchors along a piece of sill: two at least, one near each end, and between them no further apart than allowed. */
 const anchorsOn = (run: number, end: number, most: number): number =>
-  run <= 2 * end ? 1 : wholeUp((run - 2 * end) / most) + 1;
+  run <= 2 * end ? 2 : wholeUp((run - 2 * end) / most) + 1;
 
 export const concrete = defineSum({
   kind: 'concrete',
