@@ -11,7 +11,7 @@ export type Asked = { at: SurfaceRef; offset: Ticks; height: Ticks };
 /** What the wall answers: the things of the room by distance, and records of it that say no wall. */
 export type Answer = {
   near: Near[];
-  /** Recorded in words only: where they are nobody can measure. */
+  /** Said in words only, or of walls that the room no longer has: where they are nobody can measure. */
   unplaced: WallRecord[];
   /** Their walls are longer or shorter now, and nobody said which corner stayed: their spots may be off. */
   resized: WallRecord[];

@@ -89,6 +89,18 @@ describe('a wall changed after it was recorded', () => {
     for (const kept of [left, right]) expect(changedSince(kept, longer)).toEqual({ is: 'same' });
   });
 
+  it('is asked about until the corner was chosen, whatever else is said of the wall meanwhile', () => {
+    const said = recordWith(
+      { wallRecords: { w: recorded } },
+      longer,
+      first,
+      { holds: [supply, { ...supply, what: 'gas', offset: fromInches(60) }] },
+      { id: 'x', on },
+    );
+    expect(changedSince(said, longer).is).toBe('resized');
+    expect(changedSince(keptFrom('left', said, longer, on), longer)).toEqual({ is: 'same' });
+  });
+
   it('is flagged when the room was drawn with other walls', () => {
     const angled: Place = { ...room, walls: [...room.walls, { length: fromFeet(1), turn: 90 }] };
     expect(changedSince(recorded, angled)).toEqual({ is: 'redrawn' });

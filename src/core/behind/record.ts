@@ -54,7 +54,8 @@ export function recordWith(
     holds,
     ...(holds.length === 0 && clear ? { clear } : {}),
     ...(holds.length === 0 && !clear && unseen ? { unseen } : {}),
-    ...measuresOf(place, at),
+    // Which corner stayed is still to be said: a word about the wall does not answer it.
+    ...(before && changedSince(before, place).is === 'resized' ? {} : measuresOf(place, at)),
   };
 }
 

@@ -19,7 +19,7 @@ function nextWorkday(day: PlainDate): PlainDate {
  * the same day. It only answers; nothing it says is kept by itself.
  */
 export function officeAnswers(
-  rungs: readonly Pick<Rung, 'job' | 'state' | 'callOn'>[],
+  rungs: readonly Pick<Rung, 'job' | 'state'>[],
   today: PlainDate,
 ): OfficeAnswer[] {
   return rungs

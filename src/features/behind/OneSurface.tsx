@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { heldFault, movedBy, placingStep, recordWith } from '@/core/behind';
+import { changedSince, heldFault, movedBy, placingStep, recordWith } from '@/core/behind';
 import { type Held, type Place, type SurfaceRef, type WallRecord } from '@/core/house';
 import { countWords, formatDate } from '@/core/units';
 import { PictureOf } from '@/features/photo';
@@ -90,6 +90,9 @@ export function OneSurface({
     }
   };
   const isIdle = mode.is === 'none';
+  // Until it is said which corner stayed, nothing new is counted on the wall.
+  const isOpen = record === undefined || changedSince(record, place).is !== 'resized';
+  const canChange = isIdle && isOpen;
   return (
     <View className="gap-3">
       <Elevation
@@ -106,10 +109,10 @@ export function OneSurface({
         spoken={`${name}. ${holds.length === 0 ? 'Nothing recorded.' : countWords(holds.length, 'thing')}`}
         onTap={(tapped) => {
           setSpot(tapped);
-          if (isIdle) setMode({ is: 'add' });
+          if (canChange) setMode({ is: 'add' });
         }}
-        onChoose={isIdle ? change : undefined}
-        onMove={isIdle ? move : undefined}
+        onChoose={canChange ? change : undefined}
+        onMove={canChange ? move : undefined}
       />
       <Strong>{standing(record, isClosed, today)}</Strong>
       {record ? <SinceCard place={place} record={record} /> : null}
@@ -122,12 +125,14 @@ export function OneSurface({
             note={heldWords(held, at, units)}
           >
             <View className="flex-row flex-wrap gap-2">
-              <Button
-                look="quiet"
-                label="Change it"
-                hint={`Change it: ${heldTitle(held)}`}
-                onPress={() => change(nth)}
-              />
+              {isOpen ? (
+                <Button
+                  look="quiet"
+                  label="Change it"
+                  hint={`Change it: ${heldTitle(held)}`}
+                  onPress={() => change(nth)}
+                />
+              ) : null}
               <Button
                 look="quiet"
                 label="Take it out"
@@ -171,12 +176,14 @@ export function OneSurface({
       ) : null}
       {isIdle ? (
         <View className="flex-row flex-wrap gap-2">
-          <Button label="Record a thing" onPress={() => setMode({ is: 'add' })} />
+          {isOpen ? <Button label="Record a thing" onPress={() => setMode({ is: 'add' })} /> : null}
           <Button label="May I screw here?" onPress={() => setMode({ is: 'ask' })} />
-          <Button
-            label={record?.overlay ? 'Lay the photo anew' : 'Lay a photo over it'}
-            onPress={() => setMode({ is: 'overlay' })}
-          />
+          {isOpen ? (
+            <Button
+              label={record?.overlay ? 'Lay the photo anew' : 'Lay a photo over it'}
+              onPress={() => setMode({ is: 'overlay' })}
+            />
+          ) : null}
           {holds.length === 0 && !record?.clear && !record?.unseen ? (
             <Button
               label="Nothing in it"

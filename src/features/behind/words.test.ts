@@ -58,7 +58,7 @@ describe('what a wall says', () => {
     ]);
     const { at: _, ...inWords } = record;
     expect(answered([inWords], 40, 60)[1]).toBe(
-      'Also recorded in this room, in words only: Wall 1.',
+      'Also recorded in this room, on no wall as it is drawn now: Wall 1.',
     );
   });
 

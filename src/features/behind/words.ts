@@ -51,7 +51,7 @@ export function faultWords(fault: HeldFault, units: UnitSystem): string {
     case 'no-such-wall':
       return 'This wall is not in the room any more. Measure the room, or record it under another wall.';
     case 'below':
-      return 'Count from the left corner and from the floor, in lengths of nought or more.';
+      return 'Count from the left corner and from the floor, in lengths of 0 or more.';
     case 'past-end':
       return `That is ${formatLength(fault.by, units)} past the end of it. Measure from the left corner again.`;
     case 'past-top':
@@ -84,7 +84,7 @@ export function answerWords(
     unplaced.length === 0
       ? []
       : [
-          `Also recorded in this room, in words only: ${unplaced.map((record) => record.wall).join('; ')}.`,
+          `Also recorded in this room, on no wall as it is drawn now: ${unplaced.map((record) => record.wall).join('; ')}.`,
         ];
   if (!first) {
     const empty = isRecorded ? ['Nothing is recorded behind it.'] : [];
