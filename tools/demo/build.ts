@@ -5,9 +5,11 @@ import { writeProjectFile } from '../../src/core/files';
 import { type Project } from '../../src/core/house';
 import { applyEvent, type EventBodyOf, type JournalEvent } from '../../src/core/journal';
 import { contextOf, readLine, settle } from '../../src/core/evening';
+import { eventsOf } from '../../src/core/evening/brought';
 import { logJobs } from '../../src/core/progress';
 import { addDays, momentAt, plainDate, type PlainDate } from '../../src/core/units';
 import { BUDGET, FIRST_DAY, HOUSE, ROOMS, placeEvents } from './house';
+import { CHANGES_OF_MIND } from './changes';
 import { CLOSING } from './closing';
 import { MEASURES } from './measures';
 import { ORDERS, VISITS } from './orders';
@@ -61,9 +63,13 @@ function logLine(journal: Journal, date: PlainDate, line: string, nth: number): 
       `${date} "${line}": ${JSON.stringify(reading.fault ?? open.map(({ id }) => id))}`,
     );
   }
+  let made = 0;
+  const newId = () => `${date}-${nth}-${(made += 1)}`;
+  const brought = eventsOf(entries, [], project, newId, date);
+  for (const event of brought.events) journal.add(date, event);
   journal.add(date, {
     type: 'dayLogged',
-    payload: { id: `${date}-${nth}` as never, date, line, entries },
+    payload: { id: `${date}-${nth}` as never, date, line, entries: brought.entries },
   });
 }
 
@@ -121,7 +127,7 @@ function build(): Journal {
   const days = readDays();
   for (let date = addDays(FIRST_DAY, -1); date <= TODAY; date = addDays(date, 1)) {
     ordersOn(journal, date);
-    for (const { on, event } of [...RECORDS, ...CLOSING, ...MEASURES])
+    for (const { on, event } of [...RECORDS, ...CLOSING, ...CHANGES_OF_MIND, ...MEASURES])
       if (on === date) journal.add(date, event);
     if (journal.project) {
       for (const event of wallsOn(journal.project, date)) journal.add(date, event);

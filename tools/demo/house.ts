@@ -104,7 +104,7 @@ export const ROOMS: readonly Room[] = [
     `9' 4"`,
     `7' 10"`,
     `8' 6"`,
-    ['bathroom', 'reline', 'tile-floor', 'heater'],
+    ['bathroom', 'reline', 'tile-walls', 'tile-floor', 'heater'],
   ],
   [
     'back-bed',

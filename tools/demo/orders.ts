@@ -18,6 +18,7 @@ export const ORDERS: readonly (readonly [string, string, string, string, string 
   ['2026-02-10', 'front-bed/insulate.batts+batts', 'Marl Timber', '2026-02-13', '2026-02-13'],
   ['2026-02-11', 'kitchen/shell.door+outdoor', 'Glazier Row', '2026-03-11', '2026-03-11'],
   ['2026-02-13', 'living/insulate.batts+batts', 'Marl Timber', '2026-02-16', '2026-02-16'],
+  ['2026-02-16', 'yard-face/opening.check+unit', 'Glazier Row', '2026-03-16', null],
   ['2026-02-16', 'bath/tile.set+tile', 'Quarry Lane', '2026-03-02', '2026-03-02'],
   ['2026-02-26', 'back-bed/floor.carry+planks', 'Plank Yard', '2026-03-10', '2026-03-10'],
   ['2026-02-28', 'bath/fit.radiator+radiator', 'Emberline Heating', '2026-03-10', '2026-03-10'],

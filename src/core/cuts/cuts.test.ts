@@ -41,11 +41,15 @@ const anyProblem = (most: number) =>
     kerf: fc.integer({ min: 0, max: 3 }),
     stock: fc.uniqueArray(
       fc.record({
-        length: fc.integer({ min: 60, max: 160 }),
+        length: fc.oneof(fc.integer({ min: 60, max: 160 }), fc.constantFrom(60, 100)),
         price: fc.integer({ min: 0, max: 40 }),
         available: fc.option(fc.integer({ min: 1, max: 2 }), { nil: undefined }),
       }),
-      { minLength: 1, maxLength: 3, selector: ({ length }) => length },
+      {
+        minLength: 1,
+        maxLength: 3,
+        selector: ({ length, available }) => `${length} ${available === undefined}`,
+      },
     ),
     pieces: fc.array(
       fc.record({ length: fc.integer({ min: 8, max: 60 }), qty: fc.integer({ min: 1, max: 2 }) }),
@@ -93,7 +97,24 @@ describe('cut plans', () => {
       ],
     });
     expect(plan).toMatchObject({ price: 10, proven: true });
-    expect(plan.boards).toContainEqual({ stock: 30, cuts: [25] });
+    expect(plan.boards).toContainEqual({ stock: 30, price: 0, cuts: [25] });
+  });
+
+  it('takes the board from the stores that is as long as one on sale, and buys the rest', () => {
+    const plan = planned({
+      kerf: 0,
+      stock: [
+        { length: 100, price: 0, available: 1 },
+        { length: 100, price: 50 },
+      ],
+      pieces: [{ length: 60, qty: 3 }],
+    });
+    expect([plan.price, plan.proven]).toEqual([100, true]);
+    expect(plan.boards.map(({ stock, price }) => [stock, price])).toEqual([
+      [100, 0],
+      [100, 50],
+      [100, 50],
+    ]);
   });
 
   it('is what trying everything finds, and says it is proved, on small problems', () => {
@@ -118,7 +139,9 @@ describe('cut plans', () => {
       fc.property(anyProblem(25), fc.integer({ min: 1, max: 12 }), (problem, times) => {
         const many = {
           ...problem,
-          stock: problem.stock.map(({ length, price }) => ({ length, price: price + 1 })),
+          stock: [...new Map(problem.stock.map((each) => [each.length, each])).values()].map(
+            ({ length, price }) => ({ length, price: price + 1 }),
+          ),
           pieces: problem.pieces.map(({ length, qty }) => ({ length, qty: qty * times })),
         };
         const plan = planCuts(many, { steps: 100_000 });

@@ -239,11 +239,12 @@ function planOf(
   const boards = plan
     .map(({ stock, counts }) => ({
       stock: (ground.rooms[stock] ?? 0) - kerf,
+      price: ground.prices[stock] ?? 0,
       cuts: counts.flatMap((count, piece) =>
         Array.from({ length: count }, () => (ground.sizes[piece] ?? 0) - kerf),
       ),
     }))
-    .sort((a, b) => b.stock - a.stock || (b.cuts[0] ?? 0) - (a.cuts[0] ?? 0));
+    .sort((a, b) => b.stock - a.stock || a.price - b.price || (b.cuts[0] ?? 0) - (a.cuts[0] ?? 0));
   const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
   const price = costOf(ground, plan);
   return {

@@ -17,7 +17,8 @@ export type CutProblem = {
   pieces: readonly Piece[];
 };
 
-export type CutBoard = { stock: number; cuts: number[] };
+/** One board: its length, what it costs (nought from the stores), and the pieces cut from it. */
+export type CutBoard = { stock: number; price: number; cuts: number[] };
 
 export type CutPlan = {
   boards: CutBoard[];
@@ -40,7 +41,7 @@ export const cutProblemSchema = z.object({
   pieces: z.array(z.object({ length: z.number(), qty: z.number() })),
 });
 export const cutPlanSchema = z.object({
-  boards: z.array(z.object({ stock: z.number(), cuts: z.array(z.number()) })),
+  boards: z.array(z.object({ stock: z.number(), price: z.number(), cuts: z.array(z.number()) })),
   price: z.number(),
   waste: z.number(),
   lowerBound: z.number(),
@@ -68,7 +69,14 @@ export function cutFault({ kerf, stock, pieces }: CutProblem): CutError | undefi
       return { code: 'bad-stock', index };
     }
     if (!isCount(price)) return { code: 'no-price', index };
-    if (stock.slice(0, index).some((other) => other.length === length)) {
+    const isUnlimited = available === undefined;
+    // What lies in the stores may be as long as what is on sale; on sale, one length has one price.
+    if (
+      isUnlimited &&
+      stock
+        .slice(0, index)
+        .some((other) => other.length === length && other.available === undefined)
+    ) {
       return { code: 'stock-twice', index, length };
     }
   }

@@ -69,7 +69,6 @@ export function cutLists(project: Project): CutList[] {
   }
   return [...byProduct.values()].map(({ product, pieces }) => {
     const stores = inStores(project, product);
-    const taken = new Set(stores.map(({ length }) => length));
     return {
       id: product.id,
       title: product.name,
@@ -78,12 +77,10 @@ export function cutLists(project: Project): CutList[] {
         kerf: lengthIn(product, 'kerf'),
         stock: [
           ...stores,
-          ...lengthsIn(product, 'lengths')
-            .filter((length) => !taken.has(length))
-            .map((length) => ({
-              length,
-              price: Math.round((product.price * length) / TICKS_PER_FOOT),
-            })),
+          ...lengthsIn(product, 'lengths').map((length) => ({
+            length,
+            price: Math.round((product.price * length) / TICKS_PER_FOOT),
+          })),
         ],
         pieces: pieces.map(({ length }) => ({ length, qty: 1 })),
       },
@@ -92,17 +89,11 @@ export function cutLists(project: Project): CutList[] {
 }
 
 /** Names the cuts of a plan: which piece of which room comes from which board. */
-export function nameCuts(
-  { pieces, problem }: Pick<CutList, 'pieces' | 'problem'>,
-  plan: CutPlan,
-): NamedBoard[] {
+export function nameCuts({ pieces }: Pick<CutList, 'pieces'>, plan: CutPlan): NamedBoard[] {
   const waiting = [...pieces];
-  const free = new Set(
-    problem.stock.filter(({ price }) => price === 0).map(({ length }) => length),
-  );
-  return plan.boards.map(({ stock, cuts }) => ({
+  return plan.boards.map(({ stock, price, cuts }) => ({
     stock: ticks(stock),
-    fromStores: free.has(stock),
+    fromStores: price === 0,
     cuts: cuts.flatMap((cut) => {
       const at = waiting.findIndex(({ length }) => length === cut);
       return at < 0 ? [] : waiting.splice(at, 1);

@@ -1,4 +1,9 @@
-import { parseLength, ticks, type LengthError, type Ticks } from '../units';
+import { fromMillimetres, parseLength, ticks, type LengthError, type Ticks } from '../units';
+
+/** No wall of a house is longer; what is more is a slip of the pen. */
+export const LONGEST: Ticks = fromMillimetres(300_000);
+/** Lengths in one list: joists of a hall, pieces of a room. */
+const MOST_LENGTHS = 500;
 
 /** One input of a sum: what it is called, what may stand in it, and what stands there when nothing is said. */
 type Common = { label: string; hint?: string };
@@ -45,6 +50,8 @@ export function lengthField(label: string): LengthField;
 export function lengthField(label: string, standard?: string, hint?: string): LengthField {
   return { type: 'length', label, default: standard, hint, zero: standard === '0' };
 }
+/** The same field, where nought is an answer too: no joint, a start line in the corner. */
+export const orNone = <F extends LengthField>(field: F): F => ({ ...field, zero: true });
 /** A list of lengths, separated by commas. */
 export function lengthsField(label: string, standard: string): LengthsField & { default: string };
 export function lengthsField(label: string): LengthsField;
@@ -86,6 +93,8 @@ export type FieldError =
   | { code: 'length'; error: LengthError }
   | { code: 'not-text' }
   | { code: 'not-positive' }
+  | { code: 'too-long'; longest: Ticks }
+  | { code: 'too-many'; most: number }
   | { code: 'not-a-number' }
   | { code: 'not-whole' }
   | { code: 'out-of-range'; least: number; most: number }
@@ -105,6 +114,7 @@ export function readLength(raw: unknown, zero: boolean): { value: Ticks } | { er
   const parsed = parseLength(raw);
   if (!parsed.ok) return { error: { code: 'length', error: parsed.error } };
   if (parsed.value === 0 && !zero) return { error: { code: 'not-positive' } };
+  if (parsed.value > LONGEST) return { error: { code: 'too-long', longest: LONGEST } };
   return { value: parsed.value };
 }
 
@@ -123,6 +133,7 @@ function readLengths(raw: unknown): Read {
     : typeof raw === 'string'
       ? raw.split(/[,;]/)
       : [raw];
+  if (parts.length > MOST_LENGTHS) return { error: { code: 'too-many', most: MOST_LENGTHS } };
   const values: Ticks[] = [];
   for (const part of parts) {
     const read = readLength(typeof part === 'string' ? part.trim() : part, true);
@@ -144,7 +155,7 @@ export function readField(field: Field, raw: unknown): Read {
     case 'number':
       return readNumber(given, field);
     case 'choice':
-      return field.options.includes(String(given))
+      return typeof given === 'string' && field.options.includes(given)
         ? { value: given }
         : { error: { code: 'not-an-option', options: field.options } };
     case 'flag':

@@ -171,7 +171,7 @@ export function answerTakeoff(
       const fault = roomFault(room);
       if (fault) return wrong({ code: 'room', fault });
     }
-    const kind = String(request.finish.kind ?? '');
+    const kind = typeof request.finish.kind === 'string' ? request.finish.kind : '';
     const sum = findSum(kind);
     if (!sum) return wrong({ code: 'finish', kind, error: { code: 'unknown-sum', kind } });
     const result = sum.work(request.finish, { room, units });

@@ -1,6 +1,6 @@
 import type { RoomFault } from '../house';
 import { assertNever } from '../result';
-import type { LengthError, UnitSystem } from '../units';
+import { formatLength, type LengthError, type UnitSystem } from '../units';
 import type { FieldError } from './field';
 import { sayLength } from './line';
 import type { RequestError } from './request';
@@ -9,16 +9,20 @@ import type { SumError } from './sum';
 /** Where something is wrong, and what: `room.walls.2.length` and a reason with the way out. */
 export type Fault = { path: string; reason: string };
 
+const ECHOED = 40;
+/** What was typed, no longer than one reads. */
+const short = (text: string): string => (text.length > ECHOED ? `${text.slice(0, ECHOED)}…` : text);
+
 function sayLengthError(error: LengthError): string {
   switch (error.code) {
     case 'empty':
       return 'missing; write it like 12\' 3 1/2" or 3.74 m';
     case 'no-unit':
-      return `${error.text} of what? Write ${error.text}", ${error.text}' or ${error.text} m`;
+      return `${short(error.text)} of what? Write ${short(error.text)}", ${short(error.text)}' or ${short(error.text)} m`;
     case 'zero-fraction':
-      return `"${error.text}" divides by nought`;
+      return `"${short(error.text)}" divides by nought`;
     case 'unreadable':
-      return `"${error.text}" is not a length; write it like 12' 3 1/2" or 3.74 m`;
+      return `"${short(error.text)}" is not a length; write it like 12' 3 1/2" or 3.74 m`;
   }
 }
 
@@ -30,6 +34,10 @@ export function sayFieldError(error: FieldError): string {
       return 'missing or not a text; write it like 12\' 3 1/2" or 3.74 m';
     case 'not-positive':
       return 'must be more than nought';
+    case 'too-long':
+      return `is longer than any house: ${formatLength(error.longest, 'imperial')} or ${formatLength(error.longest, 'metric')} at most`;
+    case 'too-many':
+      return `has more than ${error.most} lengths; give those of one wall or room`;
     case 'not-a-number':
       return 'is not a number';
     case 'not-whole':
@@ -99,10 +107,10 @@ export function saySumError(error: SumError): Fault {
     case 'unknown-sum':
       return {
         path: 'kind',
-        reason: error.kind === '' ? 'missing' : `"${error.kind}" is no finish we know`,
+        reason: error.kind === '' ? 'missing' : `"${short(error.kind)}" is no finish we know`,
       };
     case 'unknown-field':
-      return { path: error.field, reason: 'is no field of this finish' };
+      return { path: short(error.field), reason: 'is no field of this finish' };
     case 'bad-field':
       return { path: error.field, reason: sayFieldError(error.error) };
     case 'needs':

@@ -1,8 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { DayLog } from '@/core/house';
+import { broughtAnew } from '@/core/evening/brought-anew';
+import type { DayLog, Project } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
 import { freshId, selectProject, useAppDispatch, useAppSelector } from '@/store';
+import { readHistory } from '@/store/history';
 import { Button, Field, Small, useKeeping } from '@/ui';
 import { useLine, useWhenRead } from '@/features/log';
 import { lineReader } from './reading';
@@ -40,7 +42,10 @@ export function LineEditor({
     }
     const { date } = reading;
     const newId = () => dispatch(freshId());
-    const brought = lineReader.eventsOf(entries, line.answers, project, newId, date);
+    const bringsTo = (house: Project) =>
+      lineReader.eventsOf(entries, line.answers, house, newId, date);
+    const { events: all } = await dispatch(readHistory());
+    const brought = (day && broughtAnew(all, day, entries, bringsTo)) ?? bringsTo(project);
     const read = {
       date,
       line: text.trim(),

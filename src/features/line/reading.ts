@@ -12,7 +12,7 @@ import type { JobState } from '@/core/planning/report';
 import { loggedIn } from '@/core/planning/input';
 import { selectJobs, selectPlan, selectProject, selectToday } from '@/store';
 import { Slips } from './Slips';
-import { eventsOf } from './events-of';
+import { eventsOf } from '@/core/evening/brought';
 import type { LineReader } from '@/features/log';
 
 const logState = (state: JobState): LogJob['state'] => {

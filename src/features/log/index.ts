@@ -1,6 +1,6 @@
 export { Chip } from './Chip';
 export { LogStrip } from './LogStrip';
 export { markOf } from './marks';
-export type { Brought, LineReader } from './reader';
+export type { LineReader } from './reader';
 export { useLine, type Line } from './useLine';
 export { useWhenRead } from './useWhenRead';

@@ -1,13 +1,10 @@
 import type { ComponentType } from 'react';
 import type { Lesson, LogContext, Question, Reading } from '@/core/evening';
+import type { Brought } from '@/core/evening/brought';
 import type { Answer, DayLog, Entry, Project } from '@/core/house';
-import type { EventBodyOf } from '@/core/journal';
 import type { PlainDate } from '@/core/units';
 import type { RootState } from '@/store';
 import type { Line } from './useLine';
-
-/** What one line brings into the journal beside itself. */
-export type Brought = { events: EventBodyOf[]; entries: Entry[]; answers: readonly Answer[] };
 
 /**
  * What reads lines and shows their slips. It comes behind the first screen, with the steps of the trade; until then the

@@ -1,7 +1,6 @@
-import { isSameThing, recordOf, recordWith } from '@/core/behind';
-import { surfaceValue } from '@/core/evening';
-import { correctionJobs, correctionsIn } from '@/core/inspections';
-import { findStep, stepInId } from '@/core/trade/steps';
+import { isSameThing, recordOf, recordWith } from '../behind';
+import { correctionJobs, correctionsIn } from '../inspections';
+import { findStep, stepInId } from '../trade/steps';
 import {
   heldSchema,
   jobIdSchema,
@@ -13,10 +12,13 @@ import {
   type EntryOf,
   type Person,
   type Project,
-} from '@/core/house';
-import type { EventBodyOf } from '@/core/journal';
-import type { Brought } from '@/features/log';
-import { minutes, parseLength, type PlainDate, type Ticks, type UnitSystem } from '@/core/units';
+} from '../house';
+import type { EventBodyOf } from '../journal';
+import { minutes, parseLength, type PlainDate, type Ticks, type UnitSystem } from '../units';
+import { surfaceValue } from './behind';
+
+/** What one line brings into the journal beside itself. */
+export type Brought = { events: EventBodyOf[]; entries: Entry[]; answers: readonly Answer[] };
 
 const withoutNew = (id: string): string => id.replace(/^new:/, '');
 
