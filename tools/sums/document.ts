@@ -1,4 +1,4 @@
-import { answerTakeoff, SUMS, type Field, type Sum } from '../../src/core/takeoff';
+import { answerTakeoff, standardOf, SUMS, type Field, type Sum } from '../../src/core/takeoff';
 import { EXAMPLES } from './examples';
 
 const ABOUT = `# Sums
@@ -23,6 +23,8 @@ function mayBe(field: Field): string {
       return 'a length';
     case 'lengths':
       return 'lengths, a list or a text with commas';
+    case 'numbers':
+      return `numbers${field.unit ? `, ${field.unit}` : ''}, a list or a text with commas`;
     case 'number':
       return `${field.whole ? 'whole number' : 'number'}${field.unit ? `, ${field.unit}` : ''}`;
     case 'choice':
@@ -32,8 +34,13 @@ function mayBe(field: Field): string {
   }
 }
 
-const standard = (field: Field): string =>
-  field.type === 'flag' ? 'false' : field.default === undefined ? '' : `\`${field.default}\``;
+/** What stands in a field, in either house. */
+function standard(field: Field): string {
+  const [imperial, metric] = [standardOf(field, 'imperial'), standardOf(field, 'metric')];
+  if (field.type === 'flag') return 'false';
+  if (imperial === undefined) return '';
+  return imperial === metric ? `\`${imperial}\`` : `\`${imperial}\`, metric \`${metric}\``;
+}
 
 function section(sum: Sum): string {
   const example = EXAMPLES[sum.kind];

@@ -201,12 +201,12 @@ export const EXAMPLES: Record<string, Example> = {
   underfloor: {
     ask: imperial({ kind: 'underfloor', spacing: '6"', length: "15'", width: "12'" }),
     byHand:
-      '180 / 0.5 = 360 ft of pipe = 109.7 m: 2 loops. 54 ft round. 16.72 m² x 63.5 mm = 1.062 m³.',
+      '180 / 0.5 = 360 ft of pipe = 109.7 m: 2 loops. 54 ft round. 180 sq ft x 2 1/2 in = 37.5 cu ft, / 27 = 1.39 cu yd.',
     answers: {
       'underfloor.pipe': 360,
       'underfloor.loops': 2,
       'underfloor.edge': 54,
-      'underfloor.screed': 1.062,
+      'underfloor.screed': 1.39,
     },
   },
   fit: {

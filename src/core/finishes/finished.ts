@@ -8,7 +8,7 @@ import {
   type HouseToPlan,
   type Slot,
 } from '../house';
-import { findSum, sayLength, saySumError, type Takeoff } from '../takeoff';
+import { findSum, sayLength, saySumError, standardOf, type Takeoff } from '../takeoff';
 import { cents, type Cents, type UnitSystem } from '../units';
 import { findProduct } from './catalogue';
 import { SERVINGS, type Serving } from './served';
@@ -56,8 +56,25 @@ function takeoffOf(
 function fieldsFor({ sum, fields }: Product, extra: Serving['fields']): Raw {
   const known = findSum(sum)?.fields ?? {};
   const added = Object.entries(extra ?? {}).filter(([name]) => Object.hasOwn(known, name));
-  return { ...fields, ...Object.fromEntries(added) };
+  return { ...labelOf({ sum, fields }), ...Object.fromEntries(added) };
 }
+
+/** All a product is, what its label leaves out included: it stays as large when the house changes its units. */
+function labelOf({ sum, fields }: Pick<Product, 'sum' | 'fields'>): Raw {
+  const usual = Object.entries(findSum(sum)?.fields ?? {}).flatMap(([name, field]) => {
+    const standard = standardOf(field, 'imperial');
+    return standard === undefined ? [] : [[name, standard] as const];
+  });
+  return { ...Object.fromEntries(usual), ...fields };
+}
+
+/** Sold by a measure of its own, it is counted in that one whatever the house is measured in. */
+const SOLD_IN: Readonly<Record<string, UnitSystem>> = {
+  gallon: 'imperial',
+  ft: 'imperial',
+  litre: 'metric',
+  m: 'metric',
+};
 
 /** The takeoff of one product in one place, as the finish screen shows it. */
 export function takeoffFor(
@@ -66,7 +83,8 @@ export function takeoffFor(
   units: UnitSystem,
   extra: Serving['fields'] = {},
 ): Takeoff | { failed: string } {
-  return takeoffOf(place, product.sum, fieldsFor(product, extra), units);
+  const counted = SOLD_IN[product.unit] ?? units;
+  return takeoffOf(place, product.sum, fieldsFor(product, extra), counted);
 }
 
 function fromTakeoff(

@@ -8,7 +8,7 @@ import {
   type Box,
   type Surface,
 } from '../layout';
-import { findSum, hangSurface, readFields, type HangWay } from '../takeoff';
+import { findSum, hangRoom, readFields, type HangWay } from '../takeoff';
 
 /** A surface with the pieces of a finish where they lie, and what that takes. */
 export type Laid = {
@@ -53,7 +53,11 @@ export function laySheets(place: Place, product: Product, choice: SheetChoice): 
     width,
     spacing: numberOf(values, 'spacing', 1),
   };
-  const hung = hangSurface(choice.where, shapeOf(place), rules, choice.way);
+  // As the whole room is hung: its joints lie where its walls together take the fewest sheets.
+  const part = choice.where === 'ceiling' ? 'ceiling' : 'walls';
+  const hung = hangRoom(shapeOf(place), part, rules, choice.way)?.find(
+    ({ where }) => where === choice.where,
+  );
   if (!hung) return undefined;
   const { layout } = hung;
   const standing = choice.way === 'along';

@@ -7,8 +7,8 @@ export const CLOSING_TOLERANCE: Ticks = fromInches(0.5);
 /** A measured line from one corner to another, to settle which wall is wrong. Corner n is where wall n begins. */
 export type Diagonal = { from: number; to: number; length: Ticks };
 
-/** A wall that would close the room if it had another length. */
-export type Suspect = { wall: number; length: Ticks };
+/** A wall that would bring the room nearest to closing with another length, and how far it would still miss. */
+export type Suspect = { wall: number; length: Ticks; misses: Ticks };
 
 export type Closing = {
   /** How far the end of the last wall misses the first corner. */
@@ -17,7 +17,10 @@ export type Closing = {
   corner: number;
   /** Degrees the turns miss 360 by: a corner is missing or one too many. */
   turnsMissing: number;
-  /** Walls that alone could explain the error, likeliest first. */
+  /**
+   * Every wall that could be misread, likeliest first: those that alone close the room, then those that leave least,
+   * as where two readings are a little off.
+   */
   suspects: Suspect[];
 };
 
@@ -41,9 +44,8 @@ function turnsMissingOf(walls: readonly WallRun[]): number {
 }
 
 /**
- * Whether the runs close, by how much not, and which single wall would explain it: one that runs along the gap,
- * so that another length closes the room to within half an inch. A measured diagonal puts those first with which
- * it agrees best.
+ * Whether the runs close, by how much not, and which walls could be misread: those that run along the gap, so that
+ * another length brings the end nearer. A measured diagonal puts those first with which it agrees best.
  */
 export function closingOf(walls: readonly WallRun[], diagonals: readonly Diagonal[] = []): Closing {
   const gap = endOf(walls);
@@ -55,17 +57,27 @@ export function closingOf(walls: readonly WallRun[], diagonals: readonly Diagona
   walls.forEach(({ length, turn }, wall) => {
     const along = gap.x * Math.cos(toRadians(heading)) + gap.y * Math.sin(toRadians(heading));
     const corrected = Math.round(length - along);
-    const aside = Math.sqrt(Math.max(0, error ** 2 - along ** 2));
-    if (aside <= CLOSING_TOLERANCE && corrected > 0) {
-      closing.suspects.push({ wall, length: ticks(corrected) });
+    const misses = ticks(Math.sqrt(Math.max(0, error ** 2 - along ** 2)));
+    if (Math.abs(along) > LEAST_HELP && corrected > 0) {
+      closing.suspects.push({ wall, length: ticks(corrected), misses });
     }
     heading += turn;
   });
   const misfit = ({ wall, length }: Suspect) =>
     diagonalMisfit(withLength(walls, wall, length), diagonals);
-  closing.suspects.sort((a, b) => misfit(a) - misfit(b) || size(walls, b) - size(walls, a));
+  const closes = ({ misses }: Suspect) => (misses <= CLOSING_TOLERANCE ? 0 : misses);
+  closing.suspects.sort(
+    (a, b) => closes(a) - closes(b) || misfit(a) - misfit(b) || size(walls, b) - size(walls, a),
+  );
   return closing;
 }
+
+/** A wall that brings the end no nearer than this was not misread. */
+const LEAST_HELP: Ticks = fromInches(0.25);
+
+/** Those of the suspects that alone close the room. */
+export const thatClose = ({ suspects }: Closing): Suspect[] =>
+  suspects.filter(({ misses }) => misses <= CLOSING_TOLERANCE);
 
 /** Without a diagonal the longest wall comes first: a long tape sags most. */
 const size = (walls: readonly WallRun[], { wall }: Suspect) => walls[wall]?.length ?? 0;

@@ -39,6 +39,7 @@ export {
 export {
   CLOSING_TOLERANCE,
   closingOf,
+  thatClose,
   crossingWalls,
   withLength,
   type Closing,
@@ -56,6 +57,8 @@ export {
   shapeOf,
   volumeOf,
   wallAreas,
+  heightAt,
+  highestOver,
   wallOutline,
   type RoomAreas,
   type RoomFault,

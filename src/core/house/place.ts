@@ -37,7 +37,8 @@ export type PlaceId = z.infer<typeof placeIdSchema>;
 /** One run of wall; at its end the walker turns right by `turn` degrees (left if negative). */
 export const wallRunSchema = z.object({
   length: spanSchema,
-  turn: z.int().min(-180).max(180),
+  /** Degrees, with decimals where a corner is 100.5. */
+  turn: z.number().min(-180).max(180),
 });
 export type WallRun = z.infer<typeof wallRunSchema>;
 /** Further round than this is no room and no plot of a house, and its area would not be exact. */

@@ -96,7 +96,7 @@ describe('a room as measured', () => {
       { from: 0, to: 2, length: ticks(Math.hypot(fromFeet(12), fromFeet(6))) },
       { from: 2, to: 4, length: ticks(Math.hypot(fromFeet(4), fromFeet(4))) },
     ]);
-    expect(settled.suspects[0]).toEqual({ wall: 3, length: fromFeet(4) });
+    expect(settled.suspects[0]).toMatchObject({ wall: 3, length: fromFeet(4) });
   });
 
   it('any one wall of any rectangle or L measured wrong is among the suspects, with its true length', () => {
@@ -113,9 +113,41 @@ describe('a room as measured', () => {
         );
         const { error, suspects } = closingOf(measured);
         expect(error).toBe(fromInches(inches));
-        expect(suspects).toContainEqual({ wall: wrong, length: walls[wrong]?.length });
+        expect(suspects).toContainEqual({ wall: wrong, length: walls[wrong]?.length, misses: 0 });
       }),
     );
+  });
+
+  it('with every other wall read a little off as well, the wrong wall is still named, first or second', () => {
+    const walls = rectangle(fromFeet(12), fromFeet(10));
+    fc.assert(
+      fc.property(
+        fc.nat({ max: 3 }),
+        fc.integer({ min: 6, max: 24 }),
+        fc.array(fc.double({ min: -0.75, max: 0.75, noNaN: true }), { minLength: 4, maxLength: 4 }),
+        (wrong, inches, off) => {
+          const measured = walls.map(({ length, turn }, at) => ({
+            length: ticks(length + fromInches((off[at] ?? 0) + (at === wrong ? inches : 0))),
+            turn,
+          }));
+          const named = closingOf(measured).suspects.slice(0, 2);
+          expect(named.map(({ wall }) => wall)).toContain(wrong);
+        },
+      ),
+    );
+  });
+
+  it('a corner of 100.5 degrees is a room like any other', () => {
+    // A symmetrical trapezoid: 10 ft legs at 100.5 and 79.5 degrees; the far side is shorter by 2 x 10 cos 79.5°.
+    const leg = fromFeet(10);
+    const far = ticks(fromFeet(14) - 2 * leg * Math.cos((79.5 * Math.PI) / 180));
+    const walls = [
+      { length: fromFeet(14), turn: 100.5 },
+      { length: leg, turn: 79.5 },
+      { length: far, turn: 79.5 },
+      { length: leg, turn: 100.5 },
+    ];
+    expect(roomFault({ walls, height: fromFeet(8), ceiling: FLAT, openings: [] })).toBeUndefined();
   });
 
   it('says how far it is off square', () => {

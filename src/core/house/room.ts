@@ -139,18 +139,27 @@ export function areasOf(shape: RoomShape): RoomAreas {
   };
 }
 
-/** Air in the room: the average height over the floor, floor area × it, in ticks³ as a plain number. */
+/** Air in the room, in ticks³ as a plain number: a tray is higher over its inner part only. */
 export function volumeOf(shape: RoomShape): number {
   const floor = floorArea(shape);
-  const { ceiling } = shape;
-  const above =
-    ceiling.kind === 'vaulted'
-      ? ceilingRise(shape) / 2
-      : ceiling.kind === 'tray'
-        ? ceiling.rise
-        : 0;
-  return floor * (shape.height + above);
+  const { ceiling, walls } = shape;
+  const low = floor * shape.height;
+  switch (ceiling.kind) {
+    case 'flat':
+      return low;
+    case 'vaulted':
+      return low + (floor * ceilingRise(shape)) / 2;
+    case 'tray':
+      return low + trayArea(walls, ceiling.inset) * ceiling.rise;
+  }
 }
+
+/** The inner part of a tray: the floor less a band of `inset` along the walls, its corners counted once. */
+const trayArea = (walls: readonly WallRun[], inset: Ticks): number =>
+  Math.max(
+    0,
+    floorArea({ walls }) - (inset * (perimeter({ walls }) + trayPerimeter(walls, inset))) / 2,
+  );
 
 /** Height of the ceiling over the left and right end of a wall and, where a ridge crosses it, over the ridge. */
 export function wallOutline(shape: RoomShape, wall: number): { along: number; height: number }[] {
@@ -169,6 +178,29 @@ export function wallOutline(shape: RoomShape, wall: number): { along: number; he
   return [at(0, from), ...ridge, at(length, to)];
 }
 
+/** How high a wall is at a distance from its left end. */
+export function heightAt(shape: RoomShape, wall: number, along: number): number {
+  const outline = wallOutline(shape, wall);
+  const next = outline.findIndex((point) => point.along >= along);
+  const [to, from] = [outline[next] ?? outline.at(-1), outline[next - 1]];
+  if (!to || !from || to.along === from.along) return to?.height ?? shape.height;
+  const share = (along - from.along) / (to.along - from.along);
+  return from.height + share * (to.height - from.height);
+}
+
+/** The most a wall rises between two distances from its left end. */
+export const highestOver = (shape: RoomShape, wall: number, from: number, to: number): number =>
+  Math.max(
+    heightAt(shape, wall, from),
+    heightAt(shape, wall, to),
+    ...wallOutline(shape, wall)
+      .filter(({ along }) => along > from && along < to)
+      .map(({ height }) => height),
+  );
+
+/** Less than this over a slope is rounding. */
+const HAIR = 1;
+
 function openingFault(shape: RoomShape, at: number): RoomFault | undefined {
   const opening = shape.openings[at];
   if (!opening) return undefined;
@@ -180,9 +212,14 @@ function openingFault(shape: RoomShape, at: number): RoomFault | undefined {
   }
   const pastEnd = offset + width - wall.length;
   if (pastEnd > 0) return { code: 'opening-outside', opening: at, past: 'end', by: ticks(pastEnd) };
-  const lowest = Math.max(...wallOutline(shape, opening.wall).map((point) => point.height));
-  const pastTop = sill + height - lowest;
-  if (pastTop > 0) return { code: 'opening-outside', opening: at, past: 'top', by: ticks(pastTop) };
+  // A ceiling line sags nowhere: over an opening it is lowest at one of its sides.
+  const over = Math.min(
+    heightAt(shape, opening.wall, offset),
+    heightAt(shape, opening.wall, offset + width),
+  );
+  const pastTop = sill + height - over;
+  if (pastTop >= HAIR)
+    return { code: 'opening-outside', opening: at, past: 'top', by: ticks(pastTop) };
   const other = shape.openings.findIndex(
     (before, index) =>
       index < at &&

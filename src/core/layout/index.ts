@@ -1,3 +1,4 @@
+export { spansAt } from './surface';
 export {
   extentOfSurface,
   flipped,
@@ -9,13 +10,10 @@ export {
   type Point,
   type Surface,
 } from './surface';
-export {
-  layoutSheets,
-  shareSheets,
-  type SheetLayout,
-  type SheetPiece,
-  type SheetRules,
-} from './sheets';
+export type { SheetLayout, SheetPiece, SheetRules } from './sheet';
+export { shareSheets } from './sheet-cuts';
+export type { Folded } from './sheet-rows';
+export { layoutRoom, layoutSheets } from './sheets';
 export {
   layoutPlanks,
   rowFaces,

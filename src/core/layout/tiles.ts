@@ -11,7 +11,8 @@ export type TileRules = {
 /** Cuts at a visible edge are at least this share of a tile. */
 const LEAST_SHARE = 1 / 3;
 
-export type TileEdge = 'left' | 'right' | 'bottom' | 'top';
+export type TileEdge = 'left' | 'right' | 'bottom' | 'top' | 'inside corner';
+type OuterEdge = Exclude<TileEdge, 'inside corner'>;
 
 export type TilePiece = Box & { cut: boolean };
 
@@ -21,8 +22,8 @@ export type TileLayout = {
   cut: number;
   start: { x: number; y: number };
   /** What is left of the tile at each edge of the surface. */
-  edges: Record<TileEdge, number>;
-  /** Edges whose cut is under a third of a tile: shown, never hidden. */
+  edges: Record<OuterEdge, number>;
+  /** Edges whose cut is under a third of a tile: shown, never hidden; it could not be avoided from this start line. */
   slivers: TileEdge[];
 };
 
@@ -39,34 +40,80 @@ function stretches(run: number, tile: number, joint: number, start: number): Str
   return result;
 }
 
-const narrower = (run: number, tile: number, joint: number, start: number): number => {
-  const all = stretches(run, tile, joint, start);
-  const [first, last] = [all[0], all.at(-1)];
-  return first && last ? Math.min(first.to - first.from, last.to - last.from) : 0;
-};
+/** A straight edge of the floor across one axis: where it lies, and on which side of it the floor is. */
+type Edge = { at: number; isFloorAfter: boolean };
+
+/** The edges along both axes, those at an inside corner of an L, T or U among them. */
+function edgesOf({ outline }: Surface): { x: Edge[]; y: Edge[] } {
+  const twice = outline.reduce((sum, { x, y }, at) => {
+    const next = outline[(at + 1) % outline.length] ?? { x, y };
+    return sum + x * next.y - next.x * y;
+  }, 0);
+  const edges = { x: [] as Edge[], y: [] as Edge[] };
+  outline.forEach((point, at) => {
+    const next = outline[(at + 1) % outline.length] ?? point;
+    const [dx, dy] = [next.x - point.x, next.y - point.y];
+    const isAround = twice > 0;
+    if (Math.abs(dx) <= 1 && Math.abs(dy) > 1)
+      edges.x.push({ at: point.x, isFloorAfter: dy > 0 !== isAround });
+    if (Math.abs(dy) <= 1 && Math.abs(dx) > 1)
+      edges.y.push({ at: point.y, isFloorAfter: dx > 0 === isAround });
+  });
+  return edges;
+}
+
+/** How wide the tile at an edge is; whole where a joint or the side of a tile lies there. */
+function cutAt({ at, isFloorAfter }: Edge, tile: number, joint: number, start: number): number {
+  const pitch = tile + joint;
+  const into = (((at - start) % pitch) + pitch) % pitch;
+  const cut = isFloorAfter ? tile - into : into;
+  return cut <= 1 || cut >= tile - 1 ? tile : cut;
+}
+
+const narrowest = (edges: readonly Edge[], tile: number, joint: number, start: number): number =>
+  Math.min(tile, ...edges.map((edge) => cutAt(edge, tile, joint, start)));
+
+/** Start lines tried where the usual ones leave a sliver somewhere. */
+const STARTS = 96;
 
 /**
  * Where to start along one axis: a tile or a joint on the middle, or whole tiles from the first edge; whichever
- * leaves the widest narrowest cut, and of equals the one with fewer cuts.
+ * leaves the widest narrowest cut, and of equals the one with fewer cuts. Where each of those leaves a sliver at some
+ * edge, an inside corner included, the line that leaves the widest one.
  */
-export function startAlong(run: number, tile: number, joint: number): number {
-  const starts = [(run - tile) / 2, (run + joint) / 2, 0];
+export function startAlong(
+  run: number,
+  tile: number,
+  joint: number,
+  edges: readonly Edge[] = [
+    { at: 0, isFloorAfter: true },
+    { at: run, isFloorAfter: false },
+  ],
+): number {
+  const usual = [(run - tile) / 2, (run + joint) / 2, 0];
   const score = (start: number) => {
     const all = stretches(run, tile, joint, start);
     const cuts = all.filter(({ from, to }) => to - from < tile - 1).length;
-    return narrower(run, tile, joint, start) - cuts;
+    return narrowest(edges, tile, joint, start) - cuts;
   };
-  return Math.round(
-    starts.reduce((best, start) => (score(start) > score(best) + 1e-6 ? start : best)),
-  );
+  const isGood = (start: number) => narrowest(edges, tile, joint, start) >= tile * LEAST_SHARE - 1;
+  const best = (starts: readonly number[]) =>
+    starts.reduce((found, start) => (score(start) > score(found) + 1e-6 ? start : found));
+  const first = best(usual);
+  if (isGood(first)) return Math.round(first);
+  const pitch = tile + joint;
+  const any = Array.from({ length: STARTS }, (_, at) => Math.round((at * pitch) / STARTS));
+  const flush = edges.map(({ at, isFloorAfter }) => Math.round(isFloorAfter ? at : at - tile));
+  return Math.round(best([first, ...flush, ...any]));
 }
 
 /** Sets out every tile on the actual outline, from the given or the best start line; tiles wholly inside holes are left out. */
 export function layoutTiles(surface: Surface, rules: TileRules): TileLayout {
   const { width, height } = extentOfSurface(surface);
+  const sides = edgesOf(surface);
   const start = {
-    x: rules.start?.x ?? startAlong(width, rules.width, rules.joint),
-    y: rules.start?.y ?? startAlong(height, rules.height, rules.joint),
+    x: rules.start?.x ?? startAlong(width, rules.width, rules.joint, sides.x),
+    y: rules.start?.y ?? startAlong(height, rules.height, rules.joint, sides.y),
   };
   const columns = stretches(width, rules.width, rules.joint, start.x);
   const rows = stretches(height, rules.height, rules.joint, start.y);
@@ -90,7 +137,7 @@ export function layoutTiles(surface: Surface, rules: TileRules): TileLayout {
     bottom: size(rows[0]),
     top: size(rows.at(-1)),
   };
-  const tileAt = (edge: TileEdge) =>
+  const tileAt = (edge: OuterEdge) =>
     edge === 'left' || edge === 'right' ? rules.width : rules.height;
   const cut = pieces.filter((piece) => piece.cut).length;
   return {
@@ -99,8 +146,21 @@ export function layoutTiles(surface: Surface, rules: TileRules): TileLayout {
     cut,
     start,
     edges,
-    slivers: (['left', 'right', 'bottom', 'top'] as const).filter(
-      (edge) => edges[edge] < tileAt(edge) * LEAST_SHARE - 1,
-    ),
+    slivers: [
+      ...(['left', 'right', 'bottom', 'top'] as const).filter(
+        (edge) => edges[edge] < tileAt(edge) * LEAST_SHARE - 1,
+      ),
+      ...(isThin(inner(sides.x, width), rules.width, rules.joint, start.x) ||
+      isThin(inner(sides.y, height), rules.height, rules.joint, start.y)
+        ? (['inside corner'] as const)
+        : []),
+    ],
   };
 }
+
+/** The edges within, which the four outer ones do not tell of. */
+const inner = (edges: readonly Edge[], run: number): Edge[] =>
+  edges.filter(({ at }) => at > 1 && at < run - 1);
+
+const isThin = (edges: readonly Edge[], tile: number, joint: number, start: number): boolean =>
+  narrowest(edges, tile, joint, start) < tile * LEAST_SHARE - 1;

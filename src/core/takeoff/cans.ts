@@ -1,13 +1,22 @@
 /** A size something is sold in, with its price in cents. */
 export type Can = { id: string; name: string; holds: number; price: number };
 
+const MOST_STEPS = 10_000;
+
 /**
  * The cheapest set of cans that holds `need`, by dynamic programming over the smallest can; of equal prices the one
  * with fewer cans. Sizes are whole multiples of the smallest, up to rounding.
  */
 export function cheapestCans(need: number, cans: readonly Can[]): { can: Can; count: number }[] {
   const unit = Math.min(...cans.map(({ holds }) => holds));
-  const steps = Math.ceil(need / unit - 1e-9);
+  const all = Math.ceil(need / unit - 1e-9);
+  // Far beyond the sizes of the cans the cheapest by volume makes up the bulk of any cheapest set.
+  const bulk = cans.reduce((best, can) =>
+    can.price / can.holds < best.price / best.holds ? can : best,
+  );
+  const perBulk = Math.round(bulk.holds / unit);
+  const bulkCount = all > MOST_STEPS ? Math.floor((all - MOST_STEPS / 2) / perBulk) : 0;
+  const steps = all - bulkCount * perBulk;
   type Best = { price: number; count: number; last: Can | undefined; before: number };
   const best: Best[] = [{ price: 0, count: 0, last: undefined, before: 0 }];
   for (let at = 1; at <= steps; at += 1) {
@@ -30,7 +39,7 @@ export function cheapestCans(need: number, cans: readonly Can[]): { can: Can; co
     at = step.before;
   }
   return cans.flatMap((can) => {
-    const count = counts.get(can) ?? 0;
+    const count = (counts.get(can) ?? 0) + (can === bulk ? bulkCount : 0);
     return count > 0 ? { can, count } : [];
   });
 }

@@ -1,6 +1,13 @@
 export { cheapestCans, type Can } from './cans';
-export { readField, type Field, type FieldError, type Fields } from './field';
-export { cornerLengths, hangRoom, hangSurface, type HangWay, type Hung } from './hang';
+export {
+  askedFields,
+  standardOf,
+  readField,
+  type Field,
+  type FieldError,
+  type Fields,
+} from './field';
+export { cornerLengths, hangRoom, type HangWay, type Hung } from './hang';
 export {
   measuredArea,
   measuredLength,

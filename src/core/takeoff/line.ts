@@ -22,6 +22,10 @@ export type TakeoffLine = {
   working: string;
   /** Where the rule or the starting figure comes from. */
   source: string;
+  /** Before rounding, for the house's own units; gone once the line leaves its sum. */
+  exact?: number;
+  /** The figure of a line above under an older id: for files, not for reading. */
+  again?: true;
 };
 
 export type Takeoff = { lines: TakeoffLine[]; cautions: string[] };
@@ -66,12 +70,40 @@ export const measuredVolume = (cubicFeet: number, units: UnitSystem): Measured =
     ? { value: rounded(cubicFeet / 27), unit: 'yd3' }
     : { value: rounded(cubicFeet * 0.028316846592, 3), unit: 'm3' };
 
+/** What one unit is in metric ones, and how many digits of that are read. */
+const METRIC: Readonly<Record<string, { unit: string; each: number; digits: number }>> = {
+  ft2: { unit: 'm2', each: 0.092_903_04, digits: 3 },
+  square: { unit: 'm2', each: 9.290_304, digits: 3 },
+  ft: { unit: 'm', each: 0.3048, digits: 3 },
+  in: { unit: 'mm', each: 25.4, digits: 1 },
+  lb: { unit: 'kg', each: 0.453_592_37, digits: 1 },
+  yd3: { unit: 'm3', each: 0.764_554_858, digits: 3 },
+  ft3: { unit: 'm3', each: 0.028_316_846_592, digits: 3 },
+  gal: { unit: 'L', each: 3.785_411_784, digits: 2 },
+  cfm: { unit: 'm3/h', each: 1.699_010_8, digits: 0 },
+  'btu/h': { unit: 'W', each: 0.293_071, digits: 0 },
+  'btu/h F': { unit: 'W/K', each: 0.527_528, digits: 2 },
+  'ft2 h F/btu': { unit: 'm2 K/W', each: 0.176_110, digits: 3 },
+  'btu/ft2 h F': { unit: 'W/m2 K', each: 5.678_263, digits: 3 },
+};
+
+/** A line as the house reads it: what a sum counts in feet and pounds is metric in a house of metres. */
+export function inUnits({ exact, ...each }: TakeoffLine, units: UnitSystem): TakeoffLine {
+  const metric = units === 'metric' ? METRIC[each.unit] : undefined;
+  if (!metric) return each;
+  const quantity = rounded((exact ?? each.quantity) * metric.each, metric.digits);
+  return { ...each, quantity, unit: metric.unit };
+}
+
 const UNIT_WORDS: Record<string, string> = {
   ft2: 'sq ft',
   m2: 'm²',
   yd3: 'cu yd',
   m3: 'm³',
   ft3: 'cu ft',
+  'm3/h': 'm³/h',
+  'm2 K/W': 'm² K/W',
+  'W/m2 K': 'W/m² K',
   'ft2 h F/btu': '',
   'btu/ft2 h F': '',
   'btu/h F': 'btu/h',
@@ -85,15 +117,47 @@ export const sayArea = (area: Area | number, units: UnitSystem): string => {
 export const sayLength = (length: number, units: UnitSystem): string =>
   formatLength(Math.round(length) as Ticks, units);
 
+export const again = (each: TakeoffLine): TakeoffLine => ({ ...each, again: true });
+
+/** One m² K/W in ft² h °F/btu. */
+const R_PER_RSI = 5.678_263;
+/** R as the formulas take it, from whichever label was read. */
+export const inR = (r: number, rsi: number | undefined): number =>
+  rsi === undefined ? r : rsi * R_PER_RSI;
+export const sayR = (r: number, units: UnitSystem): string =>
+  String(units === 'metric' ? rounded(r / R_PER_RSI) : rounded(r));
+
+const MOST_NAMED = 8;
+/** The first of many by name, the rest counted: a working is read, not scrolled. */
+export const firstOf = (all: readonly string[], between = ', '): string =>
+  all.length > MOST_NAMED
+    ? `${all.slice(0, MOST_NAMED).join(between)} and ${all.length - MOST_NAMED} more`
+    : all.join(between);
+
 export const percent = (share: number): string => `${rounded(share * 100, 1)}%`;
+
+type Exact = { exact: number; digits: number };
+/** A measure that is rounded in the units it is read in. */
+export const exactly = (exact: number, digits = 2): Exact => ({ exact, digits });
 
 export const line = (
   id: string,
   item: string,
-  quantity: number,
+  quantity: number | Exact,
   unit: string,
   working: string,
   source: string,
-): TakeoffLine => ({ id, item, quantity: rounded(quantity, 3), unit, working, source });
+): TakeoffLine =>
+  typeof quantity === 'number'
+    ? { id, item, quantity: rounded(quantity, 3), unit, working, source }
+    : {
+        id,
+        item,
+        quantity: rounded(quantity.exact, quantity.digits),
+        exact: quantity.exact,
+        unit,
+        working,
+        source,
+      };
 
 export { countWords as counted };

@@ -1,4 +1,4 @@
-import type { RoomFault } from '../house';
+import { thatClose, type RoomFault } from '../house';
 import { assertNever } from '../result';
 import { formatLength, type LengthError, type UnitSystem } from '../units';
 import type { FieldError } from './field';
@@ -55,12 +55,16 @@ export function sayFieldError(error: FieldError): string {
 export function sayRoomFault(fault: RoomFault, units: UnitSystem): Fault {
   switch (fault.code) {
     case 'not-closed': {
-      const [first] = fault.closing.suspects;
+      const { suspects } = fault.closing;
+      const [first, ...others] = thatClose(fault.closing);
+      const nearest = suspects.map(({ wall }) => `wall ${wall}`).join(', ');
       const likely = first
-        ? `; wall ${first.wall} is likely wrong, ${sayLength(first.length, units)} would close it`
-        : fault.closing.turnsMissing === 0
-          ? '; no single wall explains it, measure a diagonal'
-          : `; the turns miss 360 degrees by ${fault.closing.turnsMissing}`;
+        ? `; wall ${first.wall} is likely wrong, ${sayLength(first.length, units)} would close it${others.map(({ wall, length }) => `, or wall ${wall} with ${sayLength(length, units)}`).join('')}`
+        : nearest
+          ? `; no single wall closes it, measure a diagonal; the likeliest wrong come first: ${nearest}`
+          : fault.closing.turnsMissing === 0
+            ? '; no single wall explains it, measure a diagonal'
+            : `; the turns miss 360 degrees by ${fault.closing.turnsMissing}`;
       return {
         path: 'room.walls',
         reason: `do not close: the last wall ends ${sayLength(fault.closing.error, units)} from corner ${fault.closing.corner}${likely}`,

@@ -248,7 +248,10 @@ describe('a takeoff that cannot be done', () => {
       ask({ finish: { kind: 'paint', on: 'roof' } }),
       /^finish\.on: is none of walls, ceiling, both/,
     ],
-    [ask({ finish: { kind: 'tile', joint: '0' } }), /^finish\.joint: must be more than nought/],
+    [
+      ask({ finish: { kind: 'tile', thickness: '0' } }),
+      /^finish\.thickness: must be more than nought/,
+    ],
     [ask({ finish: { kind: 'tile', tileWidth: '12' } }), /^finish\.tileWidth: 12 of what\?/],
     [ask({ room: undefined, finish: { kind: 'drywall' } }), /^finish: needs a room$/],
     [ask({ room: { ...room, walls: [wall("12'")] } }), /^room\.walls: /],

@@ -3,6 +3,7 @@ import { useController, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { z } from 'zod';
 import { productSchema, type Product } from '@/core/house';
+import type { Currency, UnitSystem } from '@/core/units';
 import { findSum, saySumError } from '@/core/takeoff';
 import {
   ChoiceField,
@@ -26,6 +27,8 @@ type Kind = {
   suits: Product['suits'];
   line: string;
   unit: string;
+  /** What one buys in a house measured in metres, where that is another measure. */
+  metricUnit?: string;
   /** The fields its label settles. */
   fields: readonly string[];
 };
@@ -37,6 +40,7 @@ const KINDS = [
     suits: ['walls', 'ceiling'],
     line: 'paint.gallons',
     unit: 'gallon',
+    metricUnit: 'litre',
     fields: ['spread', 'spreadMetric'],
   },
   {
@@ -53,7 +57,7 @@ const KINDS = [
     suits: ['floor'],
     line: 'flooring.cartons',
     unit: 'carton',
-    fields: ['carton', 'waste'],
+    fields: ['carton', 'cartonMetric', 'waste'],
   },
   {
     value: 'planks',
@@ -85,6 +89,7 @@ const KINDS = [
     suits: ['trim'],
     line: 'trim.bought',
     unit: 'ft',
+    metricUnit: 'm',
     fields: ['face', 'lengths'],
   },
   {
@@ -98,6 +103,10 @@ const KINDS = [
 ] as const satisfies readonly Kind[];
 
 const kindOf = (value: string): Kind => KINDS.find((kind) => kind.value === value) ?? KINDS[0];
+const unitOf = ({ unit, metricUnit }: Kind, units: UnitSystem): string =>
+  units === 'metric' ? (metricUnit ?? unit) : unit;
+/** How the house writes lengths and money. */
+type House = { units: UnitSystem; currency: Currency };
 
 /** A product of one's own, by what its label says: the label wins over any starting figure. */
 export function OwnProduct() {
@@ -125,30 +134,33 @@ const productFormSchema = (written: Written) =>
   });
 type ProductTyped = z.input<ReturnType<typeof productFormSchema>>;
 
-const typedFor = (kind: string): Pick<ProductTyped, 'kind' | 'label'> => ({
+const typedFor = (kind: string, written: House): Pick<ProductTyped, 'kind' | 'label'> => ({
   kind,
-  label: { ...standardsOf(findSum(kind)?.fields ?? {}) },
+  label: { ...standardsOf(findSum(kind)?.fields ?? {}, written) },
 });
 
 function Form({ onDone }: { onDone: () => void }) {
   const dispatch = useAppDispatch();
-  const { currency } = useAppSelector(selectProject);
+  const { currency, units } = useAppSelector(selectProject);
+  const house = { currency, units };
   const of = useKeptForm({
     name: 'own-product',
     schema: productFormSchema(useWritten()),
-    initial: { ...typedFor(KINDS[0].value), name: '', price: '', lead: '0', shop: '' },
+    initial: { ...typedFor(KINDS[0].value, house), name: '', price: '', lead: '0', shop: '' },
     onDone,
     onKeep: ({ kind: value, name, price, lead, shop = null, label: typed }) => {
       const kind = kindOf(value);
       const label = Object.fromEntries(
-        Object.entries(rawOf(typed)).filter(([field]) => kind.fields.includes(field)),
+        Object.entries(rawOf(findSum(kind.value)?.fields ?? {}, typed, currency)).filter(
+          ([field]) => kind.fields.includes(field),
+        ),
       );
-      const trial = findSum(kind.value)?.work(label, { room: null, units: 'imperial' });
+      const trial = findSum(kind.value)?.work(label, { room: null, units });
       if (trial && !trial.ok && trial.error.code === 'bad-field') {
         const unread = saySumError(trial.error);
         return { field: 'label', message: `${unread.path}: ${unread.reason}.` };
       }
-      const { suits, line, unit } = kind;
+      const { suits, line } = kind;
       const product = productSchema.parse({
         id: dispatch(freshId()),
         name,
@@ -156,7 +168,7 @@ function Form({ onDone }: { onDone: () => void }) {
         sum: kind.value,
         fields: label,
         line,
-        unit,
+        unit: unitOf(kind, units),
         price,
         leadDays: lead ?? 0,
         shop,
@@ -171,14 +183,14 @@ function Form({ onDone }: { onDone: () => void }) {
         name="kind"
         label="What is it"
         options={KINDS}
-        onChosen={(value) => of.form.setValue('label', typedFor(value).label)}
+        onChosen={(value) => of.form.setValue('label', typedFor(value, house).label)}
       />
       <TextField name="name" label="Product name" />
       <View className="flex-row flex-wrap gap-3">
         <TextField
           name="price"
           className="min-w-[130px] flex-1"
-          label={`Price of one ${kind.unit}, ${currency}`}
+          label={`Price of one ${unitOf(kind, units)}, ${currency}`}
         />
         <TextField name="lead" className="w-[110px]" label="Days on the way" numeric />
         <TextField name="shop" className="min-w-[130px] flex-1" label="Shop" />

@@ -83,7 +83,7 @@ export function typedFrom(place: Place, units: UnitSystem): MeasureTyped {
 }
 
 /** Why one field cannot be used; the field itself by its path, such as `walls.2.length`. */
-export type FieldFault = { path: string; code: 'length' | 'number' | 'high' } & (
+export type FieldFault = { path: string; code: 'length' | 'number' | 'degrees' | 'high' } & (
   { text: string } | { text?: never }
 );
 
@@ -108,6 +108,14 @@ class Reader {
     if (parsed.ok && (zero || parsed.value > 0)) return parsed.value;
     this.faults.push({ path, code: 'length', text });
     return ticks(0);
+  }
+
+  /** A turn, with a decimal point or comma. */
+  degrees(path: string, text: string): number {
+    const value = Number(text.replace(',', '.'));
+    if (text.trim() !== '' && Math.abs(value) <= 180) return value;
+    this.faults.push({ path, code: 'degrees', text });
+    return 0;
   }
 
   number(path: string, text: string): number {
@@ -153,7 +161,7 @@ function readCeiling(
 }
 
 const turnOf = ({ turn, degrees }: WallTyped, path: string, read: Reader): number =>
-  turn === 'right' ? 90 : turn === 'left' ? -90 : read.number(path, degrees);
+  turn === 'right' ? 90 : turn === 'left' ? -90 : read.degrees(path, degrees);
 
 /** Reads a room as far as it was typed, and says what is wrong with the rest. */
 export function readMeasure(typed: MeasureTyped, place: Place, units: UnitSystem): Measured {

@@ -1,4 +1,4 @@
-import type { RoomFault } from '@/core/house';
+import { thatClose, type RoomFault } from '@/core/house';
 import type { ToMeasure } from '@/core/measure';
 import { assertNever } from '@/core/result';
 import { formatLength, parseLength, type UnitSystem } from '@/core/units';
@@ -11,6 +11,8 @@ export function faultWords(fault: FieldFault | undefined): string | undefined {
   const text = fault.text ?? '';
   if (text.trim() === '') return undefined;
   if (fault.code === 'number') return `“${text}” is not a whole number.`;
+  if (fault.code === 'degrees')
+    return `“${text}” is no turn: write degrees from -180 to 180, like 100.5.`;
   if (fault.code === 'high') return 'That is not above the low side, or steeper than 24 in 12.';
   const parsed = parseLength(text);
   return parsed.ok ? 'A size has to be more than nought.' : lengthWords(parsed.error);
@@ -21,15 +23,17 @@ export function roomFaultWords(fault: RoomFault, units: UnitSystem): string {
   switch (fault.code) {
     case 'not-closed': {
       const by = formatLength(fault.closing.error, units);
-      const [first, second] = fault.closing.suspects;
+      const missed = `The walls do not close: the last one ends ${by} from the first corner`;
+      const [first, ...others] = thatClose(fault.closing);
       if (!first) {
-        return `The walls do not close: the last one ends ${by} from the first corner, and no single wall explains it. Check the turns, or measure a diagonal.`;
+        const near = fault.closing.suspects.map(({ wall }) => wall + 1).join(', ');
+        return `${missed}, and no single wall explains it. Check the turns, or measure a diagonal${near ? `; then measure again, likeliest first, wall ${near}` : ''}.`;
       }
       const would = `wall ${first.wall + 1} (${formatLength(first.length, units)} would close it)`;
-      const or = second
-        ? `, or wall ${second.wall + 1} (${formatLength(second.length, units)}). A diagonal settles which.`
-        : '.';
-      return `The walls do not close: the last one ends ${by} from the first corner. Measure again ${would}${or}`;
+      const or = others.map(
+        ({ wall, length }) => `, or wall ${wall + 1} (${formatLength(length, units)})`,
+      );
+      return `${missed}. Measure again ${would}${or.join('')}.${or.length > 0 ? ' A diagonal settles which.' : ''}`;
     }
     case 'walls-cross':
       return `Wall ${fault.walls[1] + 1} crosses wall ${fault.walls[0] + 1}. Check the turns before it.`;

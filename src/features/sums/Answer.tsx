@@ -32,16 +32,17 @@ export function Answer({ result }: { result: Result<Takeoff, SumError> }) {
       </View>
     );
   }
+  const lines = result.value.lines.filter(({ again }) => !again);
   return (
     <Section title="It comes to">
       <View>
-        {result.value.lines.map((line, at) => (
+        {lines.map((line, at) => (
           <Fact
             key={line.id}
             name={line.item}
             figure={figureOf(line)}
             working={
-              line.source === result.value.lines[at - 1]?.source
+              line.source === lines[at - 1]?.source
                 ? line.working
                 : `${line.working}. From: ${line.source}.`
             }

@@ -1,24 +1,54 @@
 import { View } from 'react-native';
-import { readField, sayFieldError, type Field as SumField, type Fields } from '@/core/takeoff';
+import {
+  askedFields,
+  readField,
+  sayFieldError,
+  standardOf,
+  type Field as SumField,
+  type Fields,
+} from '@/core/takeoff';
+import { cents, parseMoney, plainMoney, type Currency, type UnitSystem } from '@/core/units';
+import { selectProject, useAppSelector } from '@/store';
 import { Button, Choice, Field, Strong } from '@/ui';
 
 export type Typed = Readonly<Record<string, string | boolean>>;
 
-const standardText = (field: SumField): string =>
-  field.type === 'flag' || field.default === undefined ? '' : String(field.default);
+type Written = { units: UnitSystem; currency: Currency };
+
+const isPrice = (field: SumField | undefined): boolean => field?.type === 'number' && !!field.money;
+
+function standardText(field: SumField, { units, currency }: Written): string | boolean {
+  const standard = standardOf(field, units);
+  if (typeof standard === 'boolean') return standard;
+  if (standard === undefined) return '';
+  return isPrice(field) ? plainMoney(cents(Number(standard)), currency, true) : String(standard);
+}
 
 /** What stands in the form before anything is typed. */
-export const standardsOf = (fields: Fields): Typed =>
+export const standardsOf = (fields: Fields, written: Written): Typed =>
   Object.fromEntries(
-    Object.entries(fields).map(([name, field]) => [
-      name,
-      field.type === 'flag' ? false : standardText(field),
-    ]),
+    askedFields(fields, written.units).flatMap((name) => {
+      const field = fields[name];
+      return field ? [[name, standardText(field, written)]] : [];
+    }),
   );
 
-/** What a sum takes: an untouched empty text counts as left out. */
-export const rawOf = (typed: Typed): Record<string, unknown> =>
-  Object.fromEntries(Object.entries(typed).filter(([, value]) => value !== ''));
+/** What a sum takes: an untouched empty text counts as left out, money is in its smallest coin. */
+export const rawOf = (fields: Fields, typed: Typed, currency: Currency): Record<string, unknown> =>
+  Object.fromEntries(
+    Object.entries(typed)
+      .filter(([, value]) => value !== '')
+      .map(([name, value]) => [
+        name,
+        isPrice(fields[name]) ? inCoins(String(value), currency) : value,
+      ]),
+  );
+
+/** What cannot be read stays as it was typed: the sum says so. */
+function inCoins(text: string, currency: Currency): number | string {
+  const read = parseMoney(text, 'point', currency);
+  return read.ok ? read.value : text;
+}
 
 /** The fields of any sum, each by its kind; what cannot be read says so beside it. */
 export function FieldsForm({
@@ -33,7 +63,9 @@ export function FieldsForm({
   only?: readonly string[];
   onType: (name: string, value: string | boolean) => void;
 }) {
-  const names = only ?? Object.keys(fields);
+  const { units, currency } = useAppSelector(selectProject);
+  const asked = askedFields(fields, units);
+  const names = only?.filter((name) => asked.includes(name)) ?? asked;
   return (
     <View className="flex-row flex-wrap gap-3">
       {names.map((name) => {
@@ -43,6 +75,7 @@ export function FieldsForm({
             key={name}
             field={field}
             value={typed[name] ?? ''}
+            written={{ units, currency }}
             onValue={(value) => onType(name, value)}
           />
         ) : null;
@@ -54,10 +87,12 @@ export function FieldsForm({
 function One({
   field,
   value,
+  written: { units, currency },
   onValue,
 }: {
   field: SumField;
   value: string | boolean;
+  written: Written;
   onValue: (value: string | boolean) => void;
 }) {
   if (field.type === 'flag') {
@@ -83,12 +118,13 @@ function One({
       </View>
     );
   }
-  const read = readField(field, value);
-  const unit = field.type === 'number' && field.unit ? `, ${field.unit}` : '';
+  const read = readField(field, isPrice(field) ? inCoins(String(value), currency) : value, units);
+  const called = (units === 'metric' && field.metricLabel) || field.label;
+  const unit = isPrice(field) ? currency : 'unit' in field ? field.unit : '';
   return (
     <Field
       className={field.type === 'lengths' ? 'w-full' : 'min-w-[150px] flex-1'}
-      label={`${field.label}${unit}`}
+      label={unit ? `${called}, ${unit}` : called}
       value={String(value)}
       hint={field.hint}
       error={'error' in read ? `This ${sayFieldError(read.error)}.` : undefined}

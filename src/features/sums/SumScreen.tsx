@@ -27,13 +27,13 @@ export function SumScreen({ kind }: { kind: string }) {
 }
 
 function Calculator({ sum }: { sum: Sum }) {
-  const { units } = useAppSelector(selectProject);
+  const { units, currency } = useAppSelector(selectProject);
   const places = useAppSelector(selectPlaces).filter(({ kind }) => !isOutside(kind));
-  const [typed, setTyped] = useState(() => standardsOf(sum.fields));
+  const [typed, setTyped] = useState(() => standardsOf(sum.fields, { units, currency }));
   const [placeId, setPlaceId] = useState<string>(places[0]?.id ?? TYPED_SIZES);
   const place = sum.usesRoom ? places.find(({ id }) => id === placeId) : undefined;
   const room = place ? shapeOf(place) : null;
-  const result = sum.work(rawOf(typed), { room, units });
+  const result = sum.work(rawOf(sum.fields, typed, currency), { room, units });
   return (
     <Page title={sum.title}>
       <Note>{sum.asks}</Note>

@@ -1,11 +1,22 @@
 import { baseRuns, type Opening, type RoomShape } from '../../house';
 import { planCuts } from '../../cuts';
-import { fromInches, ticks, type Ticks } from '../../units';
-import { choiceField, countField, flagField, lengthField, lengthsField } from '../field';
+import { fromInches, ticks, type Ticks, type UnitSystem } from '../../units';
+import {
+  choiceField,
+  countField,
+  flagField,
+  lengthField,
+  lengthsField,
+  metricIs,
+  numberField,
+  orNone,
+} from '../field';
+import { tooMany } from '../limits';
 import {
   counted,
   inFeet,
   inInches,
+  exactly,
   line,
   measuredLength,
   rounded,
@@ -58,6 +69,8 @@ function trimRuns(room: RoomShape, on: TrimKind, face: Ticks, sides: number): nu
 export const trimPieces = (room: RoomShape, face: Ticks, longest: number): number[] =>
   scarfed(trimRuns(room, 'base and casing', face, 1), longest);
 
+const MOST_PIECES = 1_000;
+
 const TRIM_WORDS: Record<TrimKind, string> = {
   base: 'runs of wall less what reaches the floor',
   casing: 'two legs and a head with two mitres a side, a bottom piece under windows',
@@ -72,19 +85,26 @@ export const trim = defineSum({
   usesRoom: true,
   fields: {
     on: choiceField('Which trim', ['base', 'casing', 'crown', 'base and casing']),
-    face: lengthField('Face of the casing', '2 1/2"'),
-    sides: countField('Sides of the wall to case', 1, 1),
-    lengths: lengthsField('Lengths on sale', "8', 10', 12', 16'"),
-    kerf: lengthField('Saw cut', '1/8"'),
+    face: metricIs('60 mm', lengthField('Face of the casing', '2 1/2"')),
+    sides: numberField('Sides of the wall to case', '', 1, { least: 1, most: 2, whole: true }),
+    lengths: metricIs(
+      '2.4 m, 3 m, 3.6 m, 4.8 m',
+      lengthsField('Lengths on sale', "8', 10', 12', 16'"),
+    ),
+    kerf: orNone(metricIs('3 mm', lengthField('Saw cut', '1/8"'))),
     run: lengthField('Run, without a room'),
   },
+  instead: ['run'],
   work: (given, { room, units }) => {
     const typed = given.run === undefined ? undefined : [given.run];
     const runs = typed ?? (room && trimRuns(room, given.on, given.face, given.sides));
     if (!runs) return needs('a room, or a run');
     const stock = [...new Set(given.lengths)].filter((length) => length > 0);
     if (stock.length === 0) return impossible('lengths', 'no length on sale');
-    const pieces = scarfed(runs, Math.max(...stock));
+    const longest = Math.max(...stock);
+    const many = tooMany('lengths', add(runs) / longest, 'pieces', MOST_PIECES);
+    if (many) return many;
+    const pieces = scarfed(runs, longest);
     const size = measuredLength(add(runs), units);
     const plan = planCuts(
       {
@@ -183,14 +203,15 @@ export const framing = defineSum({
   asks: 'How many studs, plates and headers?',
   usesRoom: true,
   fields: {
-    spacing: lengthField('Studs on centre', '16"'),
+    spacing: metricIs('400 mm', lengthField('Studs on centre', '16"')),
     bearing: flagField('Bearing or outside wall: two top plates'),
     concrete: flagField('Bottom plate on concrete: treated'),
     wall: countField('Only wall number, from 1', 0),
     tees: countField('Corners and tees on it, three studs each', 0),
-    stud: lengthField('Stud thickness', '1 1/2"'),
+    stud: metricIs('38 mm', lengthField('Stud thickness', '1 1/2"')),
     length: lengthField('Length, without a room'),
   },
+  instead: ['length'],
   work: (given, { room, units }) => {
     const walls =
       given.length !== undefined
@@ -200,15 +221,20 @@ export const framing = defineSum({
       return room ? impossible('wall', 'the room has no such wall') : needs('a room, or a length');
     if (given.spacing <= given.stud)
       return impossible('spacing', 'studs would stand inside each other');
+    const many = tooMany(
+      'spacing',
+      add(walls.map(({ length }) => length)) / given.spacing,
+      'studs',
+    );
+    if (many) return many;
     const frames = walls.map((wall) =>
       frameWall(wall.length, wall.openings, given.spacing, given.stud),
     );
-    const add = (pick: (frame: WallFrame) => number) =>
-      frames.reduce((sum, frame) => sum + pick(frame), 0);
+    const all = (pick: (frame: WallFrame) => number) => add(frames.map(pick));
     const total = walls.reduce((sum, wall) => sum + wall.length, 0);
     // A closed room has two end studs at each corner already: the third backs the board.
     const corners = given.length === undefined && given.wall === 0 ? walls.length : 0;
-    const studs = add(({ studs: own }) => own) + corners + given.tees * 2;
+    const studs = all(({ studs: own }) => own) + corners + given.tees * 2;
     const top = given.bearing ? 2 : 1;
     const plates = measuredLength(total * (1 + top), units);
     const bottom = measuredLength(total, units);
@@ -222,13 +248,13 @@ export const framing = defineSum({
           'Studs',
           studs,
           'stud',
-          `${add(({ marks }) => marks)} at ${sayLength(given.spacing, units)} on centre with both ends, two kings for each of ${counted(headers.length, 'opening')} less marks inside them${corners + given.tees > 0 ? `, third studs at ${counted(corners, 'corner')} and ${counted(given.tees, 'tee')}` : ''}`,
+          `${all(({ marks }) => marks)} at ${sayLength(given.spacing, units)} on centre with both ends, two kings for each of ${counted(headers.length, 'opening')} less marks inside them${corners + given.tees > 0 ? `, third studs at ${counted(corners, 'corner')} and ${counted(given.tees, 'tee')}` : ''}`,
           source,
         ),
         line(
           'studs.jacks',
           'Jack studs',
-          add(({ jacks }) => jacks),
+          all(({ jacks }) => jacks),
           'stud',
           `two an opening, ${counted(headers.length, 'opening')}`,
           source,
@@ -236,7 +262,7 @@ export const framing = defineSum({
         line(
           'studs.cripples',
           'Cripples',
-          add(({ cripples }) => cripples),
+          all(({ cripples }) => cripples),
           'piece',
           'one for each mark inside an opening, above; and below a sill',
           source,
@@ -272,14 +298,49 @@ export const framing = defineSum({
           ),
         ),
       ],
-      headers.length > 0
-        ? [
-            'Header size is not computed here: ask an engineer or your building office. Shore before a bearing wall is opened.',
-          ]
-        : [],
+      [
+        ...(headers.length > 0
+          ? [
+              'Header size is not computed here: ask an engineer or your building office. Shore before a bearing wall is opened.',
+            ]
+          : []),
+        ...crampedOpenings(walls, given.stud, units),
+        `Pipe or cable less than ${units === 'metric' ? '32 mm' : '1 1/4"'} from the face of a stud or plate: commonly a steel plate over it.`,
+      ],
     );
   },
 });
+
+/** Openings too near a corner or another opening for a king and a jack beside them. */
+function crampedOpenings(
+  walls: readonly { length: number; openings: readonly Opening[] }[],
+  stud: number,
+  units: UnitSystem,
+): string[] {
+  return walls.flatMap(({ length, openings }, wall) => {
+    const spans = openings
+      .map(({ kind, offset, width }) => {
+        const rough = kind === 'door' ? INCH : 0;
+        return { from: offset - rough, to: offset + width + rough };
+      })
+      .toSorted((a, b) => a.from - b.from);
+    return spans.flatMap(({ from, to }, at) => {
+      const left = from - (spans[at - 1]?.to ?? 0);
+      const right = (spans[at + 1]?.from ?? length) - to;
+      // Between two openings stand the studs of both.
+      const needs = (beside: unknown) => (beside ? 4 : 2) * stud;
+      const short = [
+        { gap: left, want: needs(spans[at - 1]) },
+        { gap: at + 1 < spans.length ? Infinity : right, want: 2 * stud },
+      ].find(({ gap, want }) => gap < want - 1);
+      return short
+        ? [
+            `Wall ${wall + 1}: ${sayLength(Math.max(0, short.gap), units)} beside an opening leaves no room for king and jack, which want ${sayLength(short.want, units)}.`,
+          ]
+        : [];
+    });
+  });
+}
 
 function wallsToFrame(room: SumContext['room'], only: number) {
   if (!room) return undefined;
@@ -326,7 +387,7 @@ export const opening = defineSum({
       line(
         'opening.ro.width',
         'Rough opening, width',
-        rounded(inInches(roughWidth)),
+        exactly(inInches(roughWidth)),
         'in',
         given.roughWidth ? 'from the label' : isPocket ? '2 x slab + 1"' : `unit + ${wide}"`,
         source,
@@ -334,7 +395,7 @@ export const opening = defineSum({
       line(
         'opening.ro.height',
         'Rough opening, height',
-        rounded(inInches(roughHeight)),
+        exactly(inInches(roughHeight)),
         'in',
         given.roughHeight ? 'from the label' : `unit + ${high}"`,
         source,
@@ -342,7 +403,7 @@ export const opening = defineSum({
       line(
         'opening.header.length',
         'Header length',
-        rounded(inInches(roughWidth + 3 * INCH)),
+        exactly(inInches(roughWidth + 3 * INCH)),
         'in',
         'rough opening + 3"',
         source,
@@ -354,7 +415,7 @@ export const opening = defineSum({
         line(
           'opening.infill.side',
           'Infill each side',
-          rounded(inInches(Math.max(0, side))),
+          exactly(inInches(Math.max(0, side))),
           'in',
           `(${sayLength(given.holeWidth, units)} - ${sayLength(roughWidth, units)}) / 2`,
           'measured',
@@ -365,7 +426,7 @@ export const opening = defineSum({
           line(
             'opening.widen',
             'The hole made wider by',
-            rounded(inInches(-2 * side)),
+            exactly(inInches(-2 * side)),
             'in',
             `${sayLength(roughWidth, units)} - ${sayLength(given.holeWidth, units)}`,
             'measured',
@@ -382,7 +443,7 @@ export const opening = defineSum({
         line(
           'opening.infill.head',
           'Infill at the head or sill',
-          rounded(inInches(Math.max(0, head))),
+          exactly(inInches(Math.max(0, head))),
           'in',
           `${sayLength(given.holeHeight, units)} - ${sayLength(roughHeight, units)}`,
           'measured',
@@ -393,7 +454,7 @@ export const opening = defineSum({
           line(
             'opening.heighten',
             'The hole made taller by',
-            rounded(inInches(-head)),
+            exactly(inInches(-head)),
             'in',
             `${sayLength(roughHeight, units)} - ${sayLength(given.holeHeight, units)}`,
             'measured',
@@ -439,7 +500,7 @@ function egressLines(
     line(
       'opening.egress',
       'Clear area as a way out',
-      rounded(squareFeet),
+      exactly(squareFeet),
       'ft2',
       `commonly required: ${EGRESS.squareFeet} sq ft, ${EGRESS.height}" high, ${EGRESS.width}" wide, sill at most ${EGRESS.sill}"${missing.length === 0 ? ': met' : ''}`,
       'commonly required, ask your building office',
@@ -447,16 +508,22 @@ function egressLines(
   ];
 }
 
+const MOST_RISERS = 1_000;
+/** Commonly the steepest a stair may be. */
+const STEEPEST = { riser: fromInches(7.75), tread: fromInches(10) };
+
 export const stairs = defineSum({
   kind: 'stairs',
   title: 'Stairs',
   asks: 'How many risers, and how high is each?',
   fields: {
-    rise: lengthField('Floor to floor', '8\' 10"'),
-    mostRiser: lengthField('Riser at most', '7 3/4"'),
-    tread: lengthField('Tread, nosing to nosing', '10"'),
+    rise: metricIs('2.7 m', lengthField('Floor to floor', '8\' 10"')),
+    mostRiser: metricIs('196 mm', lengthField('Riser at most', '7 3/4"')),
+    tread: metricIs('254 mm', lengthField('Tread, nosing to nosing', '10"')),
   },
   work: ({ rise, mostRiser, tread }, { units }) => {
+    const many = tooMany('mostRiser', rise / mostRiser, 'risers', MOST_RISERS);
+    if (many) return many;
     const risers = Math.max(1, wholeUp(rise / mostRiser));
     const riser = rise / risers;
     const run = (risers - 1) * tread;
@@ -475,7 +542,7 @@ export const stairs = defineSum({
         line(
           'stairs.riser',
           'Height of each',
-          rounded(inInches(riser), 3),
+          exactly(inInches(riser), 3),
           'in',
           `${sayLength(rise, units)} / ${risers}, all equal: measure to the finished floors`,
           source,
@@ -505,7 +572,19 @@ export const stairs = defineSum({
           'Pythagoras',
         ),
       ],
-      ['Headroom, rail and guard belong to the stair; your local code decides.'],
+      [
+        ...(riser > STEEPEST.riser + 1
+          ? [
+              `A riser of ${sayLength(riser, units)} is over ${sayLength(STEEPEST.riser, units)}: commonly not allowed. Ask your building office.`,
+            ]
+          : []),
+        ...(tread < STEEPEST.tread - 1
+          ? [
+              `A tread of ${sayLength(tread, units)} is under ${sayLength(STEEPEST.tread, units)}: commonly not allowed. Ask your building office.`,
+            ]
+          : []),
+        'Headroom, rail and guard belong to the stair; your local code decides.',
+      ],
     );
   },
 });

@@ -1,11 +1,14 @@
 import { perimeter } from '../../house';
-import { area } from '../../units';
-import { choiceField, lengthField, lengthsField } from '../field';
-import { shareSheets } from '../../layout';
+import { area, fromFeet, fromInches, fromMillimetres, type UnitSystem } from '../../units';
+import { choiceField, lengthField, lengthsField, metricIs } from '../field';
+import { tooMany } from '../limits';
+import { extentOfSurface, shareSheets } from '../../layout';
 import { cornerLengths, hangRoom, type Hung } from '../hang';
 import {
   inFeet,
   inSquareFeet,
+  exactly,
+  counted,
   line,
   measuredLength,
   percent,
@@ -18,6 +21,13 @@ import { defineSum, impossible, needs, worked } from '../sum';
 import { partArea } from '../extent';
 
 const GALLONS_PER_1000 = 9.5;
+/** A stick of corner bead as it is sold. */
+const STICK = {
+  imperial: { length: fromFeet(8), says: '8 ft' },
+  metric: { length: fromMillimetres(2_400), says: '2.4 m' },
+};
+const MOST_SHEETS = 1_000;
+const MOST_PLACES = 20_000;
 
 /** One screw at every crossing of a framing line and the screw spacing, edges included. */
 function screwsFor({ layout, rules, where }: Hung, walls: number, ceiling: number): number {
@@ -28,6 +38,25 @@ function screwsFor({ layout, rules, where }: Hung, walls: number, ceiling: numbe
   }, 0);
 }
 
+/** Walls a little higher than whole sheets are hung with a narrow strip at the floor: which sheet would do without. */
+function stripCautions(hung: readonly Hung[], sheetWidth: number, units: UnitSystem): string[] {
+  const strips = hung.filter(({ where, layout }) => {
+    const rows = layout.pieces.map(({ height }) => height);
+    return where !== 'ceiling' && Math.min(...rows) < fromInches(6) + 1 && rows.length > 1;
+  });
+  const [first] = strips;
+  if (!first) return [];
+  const { height } = extentOfSurface(first.surface);
+  const rows = Math.floor((height + 1) / sheetWidth);
+  const over = height - rows * sheetWidth;
+  const walls = strips.map(({ where }) => `wall ${Number(where) + 1}`).join(', ');
+  return over <= 0
+    ? []
+    : [
+        `A strip of ${sayLength(Math.min(...first.layout.pieces.map((piece) => piece.height)), units)} at the floor of ${walls}: the wall is ${sayLength(over, units)} higher than ${counted(rows, 'sheet')}. Sheets ${sayLength(height / rows, units)} wide, or furring the ceiling down by as much, do without it.`,
+      ];
+}
+
 export const drywall = defineSum({
   kind: 'drywall',
   title: 'Drywall',
@@ -35,17 +64,32 @@ export const drywall = defineSum({
   usesRoom: true,
   fields: {
     on: choiceField('Board what', ['both', 'walls', 'ceiling']),
-    lengths: lengthsField('Sheet lengths on sale', "8', 10', 12'"),
-    sheetWidth: lengthField('Sheet width', '48"'),
-    spacing: lengthField('Framing spacing', '16"'),
+    lengths: metricIs('2.4 m, 3 m, 3.6 m', lengthsField('Sheet lengths on sale', "8', 10', 12'")),
+    sheetWidth: metricIs('1200 mm', lengthField('Sheet width', '48"')),
+    spacing: metricIs('400 mm', lengthField('Framing spacing', '16"')),
     hang: choiceField('Hang sheets', ['across', 'along']),
-    wallScrews: lengthField('Screw spacing on walls', '16"'),
-    ceilingScrews: lengthField('Screw spacing on ceilings', '12"'),
+    wallScrews: metricIs('400 mm', lengthField('Screw spacing on walls', '16"')),
+    ceilingScrews: metricIs('300 mm', lengthField('Screw spacing on ceilings', '12"')),
   },
   work: (given, { room, units }) => {
     if (!room) return needs('a room');
     if (given.lengths.some((length) => length <= 0))
       return impossible('lengths', 'a sheet needs a length');
+    const covered = partArea(room, given.on);
+    const many =
+      tooMany(
+        'lengths',
+        covered / (Math.max(...given.lengths) * given.sheetWidth),
+        'sheets',
+        MOST_SHEETS,
+      ) ??
+      tooMany(
+        'spacing',
+        covered / (given.spacing * given.sheetWidth),
+        'places for a joint',
+        MOST_PLACES,
+      );
+    if (many) return many;
     const rules = { lengths: given.lengths, width: given.sheetWidth, spacing: given.spacing };
     const hung = hangRoom(room, given.on, rules, given.hang);
     if (!hung)
@@ -54,7 +98,6 @@ export const drywall = defineSum({
       hung.map(({ layout }) => layout),
       rules,
     );
-    const covered = partArea(room, given.on);
     const bought = sheets.reduce((sum, { length }) => sum + length * given.sheetWidth, 0);
     const joints = hung.reduce((sum, { layout }) => sum + layout.buttLength + layout.seamLength, 0);
     const butts = hung.reduce((sum, { layout }) => sum + layout.buttLength, 0);
@@ -122,9 +165,11 @@ export const drywall = defineSum({
         line(
           'drywall.compound',
           'Ready-mix compound',
-          rounded(compound),
+          exactly(compound),
           'gal',
-          `${sayArea(covered, units)} x 9.5 gal / 1000 sq ft, three coats`,
+          units === 'metric'
+            ? `${sayArea(covered, units)} x 0.387 litres a m², three coats`
+            : `${sayArea(covered, units)} x 9.5 gal / 1000 sq ft, three coats`,
           'trade rule, a starting figure',
         ),
         ...(bead > 0
@@ -132,15 +177,18 @@ export const drywall = defineSum({
               line(
                 'drywall.bead',
                 'Corner bead',
-                wholeUp(inFeet(bead) / 8),
-                'stick of 8 ft',
-                `${sayLength(bead, units)} of outside corner / 8 ft, up`,
-                'one stick a corner at most 8 ft high',
+                wholeUp(bead / STICK[units].length),
+                `stick of ${STICK[units].says}`,
+                `${sayLength(bead, units)} of outside corner / ${STICK[units].says}, up`,
+                `one stick a corner at most ${STICK[units].says} high`,
               ),
             ]
           : []),
       ],
-      ['Sheets are heavy: two people or a lift, most of all overhead.'],
+      [
+        ...stripCautions(hung, given.sheetWidth, units),
+        'Sheets are heavy: two people or a lift, most of all overhead.',
+      ],
     );
   },
 });

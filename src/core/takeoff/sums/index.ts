@@ -5,7 +5,8 @@ import { flooring, planks, tile } from './floors';
 import { assembly, batts, blown } from './insulation';
 import { concrete, deck, roof, siding, wrap } from './outside';
 import { paint, wallpaper } from './paint';
-import { debris, fan, fit, heat, lights, underfloor } from './services';
+import { lights } from './lights';
+import { debris, fan, fit, heat, underfloor } from './services';
 
 /** Every calculator, in the order of the work. */
 export const SUMS: readonly Sum[] = [

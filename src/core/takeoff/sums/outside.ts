@@ -1,25 +1,51 @@
 import { layoutPlanks } from '../../layout';
-import { area, fromInches, ticks, type Ticks } from '../../units';
+import { perimeter, wallAreas, highestOver, type RoomShape } from '../../house';
+import {
+  AREA_PER_SQFT,
+  AREA_PER_SQM,
+  area,
+  fromInches,
+  ticks,
+  type Ticks,
+  type UnitSystem,
+} from '../../units';
+import { tooMany } from '../limits';
 import { areaFrom } from '../extent';
-import { choiceField, countField, lengthField, lengthsField, numberField } from '../field';
+import {
+  choiceField,
+  countField,
+  inMetricBy,
+  lengthField,
+  lengthsField,
+  metricCalled,
+  metricIs,
+  numberField,
+  orNone,
+} from '../field';
 import {
   counted,
+  again,
+  inCubicFeet,
   inFeet,
   inInches,
   inSquareFeet,
+  exactly,
+  firstOf,
   line,
   measuredLength,
   measuredVolume,
   rounded,
   sayArea,
   sayLength,
+  unitWord,
   wholeUp,
 } from '../line';
 import { defineSum, impossible, needs, worked } from '../sum';
 
 /** What a bag of ready-mix makes, cubic feet. */
-const BAG_YIELD: Record<string, number> = { '80 lb': 0.6, '60 lb': 0.45 };
+const BAG_YIELD: Record<string, number> = { '80 lb': 0.6, '60 lb': 0.45, '25 kg': 0.413 };
 const CUBIC_FEET_PER_YARD = 27;
+const CUBIC_METRES_PER_FOOT = 0.028_316_846_592;
 
 /** Anchors along a piece of sill: two at least, one near each end, and between them no further apart than allowed. */
 const anchorsOn = (run: number, end: number, most: number): number =>
@@ -31,22 +57,27 @@ export const concrete = defineSum({
   asks: 'How much, in bags or by the truck?',
   usesRoom: true,
   fields: {
-    thickness: lengthField('Thickness or depth', '4"'),
-    bag: choiceField('Bags of', ['80 lb', '60 lb']),
+    thickness: metricIs('100 mm', lengthField('Thickness or depth', '4"')),
+    bag: metricIs('25 kg', choiceField('Bags of', ['80 lb', '60 lb', '25 kg'])),
     waste: numberField('Over', '%', 10, { most: 100 }),
     bars: lengthField('Bars each way on centre'),
-    lap: lengthField('Lap of bars', '12"'),
-    barLength: lengthField('Bar length on sale', "20'"),
+    lap: metricIs('300 mm', lengthField('Lap of bars', '12"')),
+    barLength: metricIs('6 m', lengthField('Bar length on sale', "20'")),
+    edge: lengthField('Thicker at its edge by'),
+    edgeWidth: metricIs('300 mm', lengthField('over a width of', '12"')),
+    edgeRun: lengthField('Run of that edge; all round when left out'),
     anchors: lengthsField('Sill lengths to anchor, between openings'),
-    anchorEnd: lengthField('Anchor from each end', '12"'),
-    anchorMost: lengthField('Anchors apart, at most', "6'"),
+    anchorEnd: metricIs('300 mm', lengthField('Anchor from each end', '12"')),
+    anchorMost: metricIs('1.8 m', lengthField('Anchors apart, at most', "6'")),
     length: lengthField('Length, without a room'),
     width: lengthField('Width, without a room'),
   },
+  instead: ['length', 'width'],
   work: (given, { room, units }) => {
     const slab = areaFrom(given, room, 'floor');
     if (slab === undefined) return needs('a room, or a length and a width');
-    const net = inSquareFeet(slab) * inFeet(given.thickness);
+    const edge = edgeOf(given, room, units);
+    const net = inSquareFeet(slab) * inFeet(given.thickness) + edge.cubicFeet;
     const cubicFeet = net * (1 + given.waste / 100);
     const perBag = BAG_YIELD[given.bag] ?? 0.6;
     const volume = measuredVolume(cubicFeet, units);
@@ -57,7 +88,9 @@ export const concrete = defineSum({
         'Concrete',
         volume.value,
         volume.unit,
-        `${sayArea(slab, units)} x ${sayLength(given.thickness, units)} x ${rounded(1 + given.waste / 100)} for what is lost`,
+        edge.cubicFeet > 0
+          ? `(${sayArea(slab, units)} x ${sayLength(given.thickness, units)} + ${edge.working}) x ${rounded(1 + given.waste / 100)} for what is lost`
+          : `${sayArea(slab, units)} x ${sayLength(given.thickness, units)} x ${rounded(1 + given.waste / 100)} for what is lost`,
         '10% over',
       ),
       line(
@@ -65,7 +98,9 @@ export const concrete = defineSum({
         `Bags of ${given.bag}`,
         wholeUp(cubicFeet / perBag),
         'bag',
-        `${rounded(cubicFeet)} cu ft / ${perBag} cu ft a bag, up`,
+        units === 'metric'
+          ? `${volume.value} m³ / ${rounded(perBag * CUBIC_METRES_PER_FOOT * 1_000, 1)} litres a bag, up`
+          : `${rounded(cubicFeet)} cu ft / ${perBag} cu ft a bag, up`,
         'usual yield; the bag wins',
       ),
     ];
@@ -95,12 +130,41 @@ export const concrete = defineSum({
     }
     return worked(lines, [
       ...(yards > 1
-        ? [`${rounded(yards)} cu yd: over one yard, ask for a truck rather than bags.`]
+        ? [
+            `${volume.value} ${unitWord(volume.unit)}: over ${units === 'metric' ? 'three quarters of a cubic metre' : 'one yard'}, ask for a truck rather than bags.`,
+          ]
         : []),
       'Wet concrete burns skin. Thickness, bars and footing are for your building office or an engineer to fix.',
     ]);
   },
 });
+
+/** What a thicker edge adds: its run, its width and how much deeper it goes than the slab. */
+function edgeOf(
+  given: {
+    edge?: Ticks | undefined;
+    edgeWidth: Ticks;
+    edgeRun?: Ticks | undefined;
+    length?: Ticks | undefined;
+    width?: Ticks | undefined;
+  },
+  room: RoomShape | null,
+  units: UnitSystem,
+): { cubicFeet: number; working: string } {
+  const { edge, edgeWidth } = given;
+  if (edge === undefined) return { cubicFeet: 0, working: '' };
+  const typed =
+    given.length !== undefined && given.width !== undefined
+      ? 2 * (given.length + given.width)
+      : undefined;
+  const round = typed ?? (room ? perimeter(room) : 0);
+  // The band lies inside the outline: its middle line is shorter by four of its own widths.
+  const run = given.edgeRun ?? Math.max(0, round - 4 * edgeWidth);
+  return {
+    cubicFeet: inCubicFeet(run * edgeWidth * edge),
+    working: `${sayLength(run, units)} of edge x ${sayLength(edgeWidth, units)} x ${sayLength(edge, units)}`,
+  };
+}
 
 function barLines(
   given: { bars: Ticks; lap: Ticks; barLength: Ticks; length: Ticks; width: Ticks },
@@ -126,24 +190,38 @@ function barLines(
   ];
 }
 
+const MOST_MEMBERS = 2_000;
+/** Inches above the ground from which a guard is commonly asked for. */
+const GUARD_FROM = 30;
+
 export const deck = defineSum({
   kind: 'deck',
   title: 'Deck',
   asks: 'How many boards, joists and fasteners?',
   fields: {
-    length: lengthField('Length along the house', "16'"),
-    width: lengthField('Width out from it', "12'"),
-    face: lengthField('Board face', '5 1/2"'),
-    gap: lengthField('Gap between boards', '1/8"'),
-    boardLength: lengthField('Board length', "16'"),
-    joists: lengthField('Joists on centre', '16"'),
+    length: metricIs('4.8 m', lengthField('Length along the house', "16'")),
+    width: metricIs('3.6 m', lengthField('Width out from it', "12'")),
+    face: metricIs('140 mm', lengthField('Board face', '5 1/2"')),
+    gap: orNone(metricIs('3 mm', lengthField('Gap between boards', '1/8"'))),
+    boardLength: metricIs('4.8 m', lengthField('Board length', "16'")),
+    joists: metricIs('400 mm', lengthField('Joists on centre', '16"')),
     beams: countField('Beams, from your drawing', 1),
-    posts: lengthField('Posts apart, from your drawing', "6'"),
+    posts: metricIs('1.8 m', lengthField('Posts apart, from your drawing', "6'")),
     fasten: choiceField('Fasten with', ['screws', 'hidden clips']),
-    high: lengthField('Above the ground', '24"'),
-    stagger: lengthField('Joints apart, at least', '6"'),
+    high: metricIs('600 mm', lengthField('Above the ground', '24"')),
+    stagger: orNone(metricIs('150 mm', lengthField('Joints apart, at least', '6"'))),
   },
   work: (given, { units }) => {
+    const many =
+      tooMany('joists', given.length / given.joists, 'joists', MOST_MEMBERS) ??
+      tooMany('face', given.width / (given.face + given.gap), 'rows of boards', MOST_MEMBERS) ??
+      tooMany(
+        'boardLength',
+        (given.length * given.width) / (given.face * given.boardLength),
+        'boards',
+        MOST_MEMBERS,
+      );
+    if (many) return many;
     const joists = wholeUp(given.length / given.joists) + 1;
     const places = Array.from({ length: joists }, (_, at) =>
       Math.min(given.length, at * given.joists),
@@ -215,8 +293,10 @@ export const deck = defineSum({
         ),
       ],
       [
-        ...(inInches(given.high) > 30
-          ? ['Over 30" above the ground: a guard is commonly required.']
+        ...(inInches(given.high) > GUARD_FROM
+          ? [
+              `Over ${sayLength(fromInches(GUARD_FROM), units)} above the ground: a guard is commonly required.`,
+            ]
           : []),
         'Beam, joist and footing sizes are not computed here: ask an engineer or your building office.',
       ],
@@ -225,25 +305,37 @@ export const deck = defineSum({
 });
 
 const SQFT_PER_SQUARE = 100;
+const SQFT_PER_M2 = AREA_PER_SQM / AREA_PER_SQFT;
+/** The flattest roof that shingles are made for, rise in 12. */
+const LEAST_PITCH = 2;
+const same = <T>(value: T): T => value;
 
 export const roof = defineSum({
   kind: 'roof',
   title: 'Roof',
   asks: 'How many squares, and what goes under and round it?',
   fields: {
-    length: lengthField('Length of the roof in plan', "40'"),
-    width: lengthField('Width in plan, eaves to eaves', "26'"),
+    length: metricIs('12 m', lengthField('Length of the roof in plan', "40'")),
+    width: metricIs('8 m', lengthField('Width in plan, eaves to eaves', "26'")),
     pitch: numberField('Pitch: rise in 12', '', 6, { least: 0, most: 24 }),
     shape: choiceField('Shape', ['gable', 'hip', 'shed']),
     cover: choiceField('Cover', ['shingle', 'slate or tile']),
     waste: numberField('Waste', '%', 10, { most: 60, hint: '15 with hips and valleys' }),
-    bundles: countField('Bundles a square', 3, 1),
-    roll: numberField('An underlay roll covers, laps taken off', 'sq ft', 360, {
-      least: 10,
-      most: 4_000,
+    bundles: metricCalled('Bundles for 9.3 m²', countField('Bundles a square', 3, 1)),
+    roll: inMetricBy(
+      'rollMetric',
+      numberField('An underlay roll covers, laps taken off', 'sq ft', 360, {
+        least: 10,
+        most: 4_000,
+      }),
+    ),
+    rollMetric: numberField('An underlay roll covers, laps taken off', 'm²', undefined, {
+      least: 1,
+      most: 400,
+      hint: '33 when left out',
     }),
-    unitLength: lengthField('Slate or tile length', '18"'),
-    headLap: lengthField('Head lap', '3"'),
+    unitLength: metricIs('450 mm', lengthField('Slate or tile length', '18"')),
+    headLap: metricIs('75 mm', lengthField('Head lap', '3"')),
     valleys: lengthField('Valleys in plan, together', '0'),
   },
   work: (given, { units }) => {
@@ -254,6 +346,8 @@ export const roof = defineSum({
     const isHip = given.shape === 'hip';
     if (isHip && given.width > given.length)
       return impossible('width', 'a hip roof is measured with its length the longer way');
+    if (given.cover === 'slate or tile' && given.headLap >= given.unitLength)
+      return impossible('headLap', 'a lap as long as the slate covers nothing');
     const half = given.width / (given.shape === 'shed' ? 1 : 2);
     const rafter = half * slope;
     // A hip runs over the diagonal of a square of half the width, and up the same rise.
@@ -262,6 +356,7 @@ export const roof = defineSum({
     const edge = isHip
       ? 2 * (given.length + given.width)
       : 2 * given.length + (given.shape === 'shed' ? 2 : 4) * rafter;
+    const roll = given.rollMetric === undefined ? given.roll : given.rollMetric * SQFT_PER_M2;
     const valleys = given.valleys * Math.sqrt(1 + (given.pitch / 12) ** 2 / 2);
     const say = (length: number) => measuredLength(length, units);
     const source = 'plan area x square root of 1 + (pitch / 12)²';
@@ -269,18 +364,20 @@ export const roof = defineSum({
       line(
         'roof.squares',
         'Roof',
-        rounded(squares),
+        exactly(squares),
         'square',
-        `${sayArea(plan, units)} in plan x ${rounded(slope, 4)} at ${given.pitch}/12, / 100 sq ft`,
+        `${sayArea(plan, units)} in plan x ${rounded(slope, 4)} at ${given.pitch}/12${units === 'metric' ? '' : ', / 100 sq ft'}`,
         source,
       ),
-      line(
-        'roof.area',
-        'Roof area',
-        rounded(squares * SQFT_PER_SQUARE),
-        'ft2',
-        'plan x slope factor',
-        source,
+      (units === 'metric' ? again : same)(
+        line(
+          'roof.area',
+          'Roof area',
+          exactly(squares * SQFT_PER_SQUARE),
+          'ft2',
+          'plan x slope factor',
+          source,
+        ),
       ),
       ...(given.cover === 'shingle'
         ? [
@@ -289,7 +386,7 @@ export const roof = defineSum({
               'Shingles',
               wholeUp(squares * (1 + given.waste / 100) * given.bundles),
               'bundle',
-              `${rounded(squares)} squares x ${rounded(1 + given.waste / 100)} x ${given.bundles}, up`,
+              `${units === 'metric' ? `${sayArea(squares * SQFT_PER_SQUARE * AREA_PER_SQFT, units)} / 9.3 m²` : `${rounded(squares)} squares`} x ${rounded(1 + given.waste / 100)} x ${given.bundles}, up`,
               'the wrapper wins',
             ),
           ]
@@ -297,10 +394,10 @@ export const roof = defineSum({
       line(
         'roof.underlay',
         'Underlay',
-        wholeUp((squares * SQFT_PER_SQUARE) / given.roll),
+        wholeUp((squares * SQFT_PER_SQUARE) / roll),
         'roll',
-        `roof area / ${given.roll} sq ft a roll after laps, up`,
-        'laps of 4" and 6" at ends',
+        `roof area / ${sayArea(roll * AREA_PER_SQFT, units)} a roll after laps, up`,
+        units === 'metric' ? 'laps of 100 mm and 150 mm at ends' : 'laps of 4" and 6" at ends',
       ),
       line(
         'roof.ridge',
@@ -344,6 +441,11 @@ export const roof = defineSum({
       ),
     ];
     return worked(lines, [
+      ...(given.cover === 'shingle' && given.pitch < LEAST_PITCH
+        ? [
+            `Shingles under ${LEAST_PITCH} in 12 let water in: another roofing. Ask the maker and your building office.`,
+          ]
+        : []),
       'Roof work is work at a height: edge protection and a line, or a roofer.',
     ]);
   },
@@ -362,7 +464,7 @@ function slateLines(
     line(
       'roof.gauge',
       'Gauge',
-      rounded(inInches(gauge)),
+      exactly(inInches(gauge)),
       'in',
       `(${sayLength(unitLength, units)} - ${sayLength(headLap, units)}) / 2`,
       'two layers and a head lap',
@@ -386,6 +488,10 @@ function slateLines(
   ];
 }
 
+/** The highest point of any wall, gables included. */
+const tallest = (room: RoomShape): number =>
+  Math.max(...room.walls.map(({ length }, wall) => highestOver(room, wall, 0, length)));
+
 /** Whole courses between two lines, each no taller than allowed. */
 const coursesOver = (height: number, most: number) => {
   const courses = Math.max(1, wholeUp(height / most));
@@ -398,18 +504,22 @@ export const siding = defineSum({
   asks: 'Which exposure lands whole courses on sill and head?',
   usesRoom: true,
   fields: {
-    exposure: lengthField('Exposure at most', '7"'),
+    exposure: metricIs('180 mm', lengthField('Exposure at most', '7"')),
     lines: lengthsField('Courses must land at, from the bottom'),
     waste: numberField('Waste', '%', 10, { most: 60 }),
-    boardLength: lengthField('Board length', "12'"),
+    boardLength: metricIs('3.6 m', lengthField('Board length', "12'")),
     length: lengthField('Length of the wall, without a room'),
     height: lengthField('Height of the wall, without a room'),
   },
+  instead: ['length', 'height'],
+  eachAlone: true,
   work: (given, { room, units }) => {
     const length = given.length ?? room?.walls.reduce((sum, wall) => sum + wall.length, 0);
-    const height = given.height ?? room?.height;
+    const height = given.height ?? (room ? tallest(room) : undefined);
     if (length === undefined || height === undefined)
       return needs('a room, or a length and a height');
+    const many = tooMany('exposure', height / given.exposure, 'courses', MOST_MEMBERS);
+    if (many) return many;
     const marks = [...new Set([0, ...(given.lines ?? []), height])].toSorted((a, b) => a - b);
     if ((marks.at(-1) ?? 0) > height) return impossible('lines', 'a line lies above the wall');
     const bands = marks.slice(1).map((to, at) => ({
@@ -422,7 +532,11 @@ export const siding = defineSum({
       given.length === undefined && room
         ? room.openings.reduce((sum, { width, height: tall }) => sum + width * tall, 0)
         : 0;
-    const net = length * height - holes;
+    const gross =
+      given.length === undefined && given.height === undefined && room
+        ? wallAreas(room).reduce((sum, each) => sum + each, 0)
+        : length * height;
+    const net = Math.max(0, gross - holes);
     const source = 'exposure shrunk until whole courses land on every line';
     return worked([
       line(
@@ -430,19 +544,20 @@ export const siding = defineSum({
         'Courses',
         courses,
         'course',
-        bands
-          .map(
+        firstOf(
+          bands.map(
             ({ from, to, courses: count, exposure }) =>
               `${count} of ${sayLength(exposure, units)} from ${sayLength(from, units)} to ${sayLength(to, units)}`,
-          )
-          .join('; '),
+          ),
+          '; ',
+        ),
         source,
       ),
       ...bands.map(({ exposure }, at) =>
         line(
           `siding.exposure.${at + 1}`,
           `Exposure, band ${at + 1}`,
-          rounded(inInches(exposure), 3),
+          exactly(inInches(exposure), 3),
           'in',
           'height of the band / courses',
           source,
@@ -451,7 +566,7 @@ export const siding = defineSum({
       line(
         'siding.area',
         'Wall to cover',
-        rounded(inSquareFeet(net)),
+        exactly(inSquareFeet(net)),
         'ft2',
         'length x height less openings',
         'measured',
@@ -477,19 +592,21 @@ export const wrap = defineSum({
   asks: 'How much wrap with its laps, and how much sill tape?',
   usesRoom: true,
   fields: {
-    rollWidth: lengthField('Roll width', "9'"),
-    rollLength: lengthField('Roll length', "100'"),
-    lap: lengthField('Lap of rows', '6"'),
-    endLap: lengthField('Lap at ends', '12"'),
-    up: lengthField('Sill tape up each side', '6"'),
+    rollWidth: metricIs('3 m', lengthField('Roll width', "9'")),
+    rollLength: metricIs('50 m', lengthField('Roll length', "100'")),
+    lap: metricIs('150 mm', lengthField('Lap of rows', '6"')),
+    endLap: metricIs('300 mm', lengthField('Lap at ends', '12"')),
+    up: metricIs('150 mm', lengthField('Sill tape up each side', '6"')),
     length: lengthField('Length of the wall, without a room'),
     height: lengthField('Height of the wall, without a room'),
     windows: countField('Windows, without a room', 0),
-    windowWidth: lengthField('Window width, without a room', '36"'),
+    windowWidth: metricIs('900 mm', lengthField('Window width, without a room', '36"')),
   },
+  instead: ['length', 'height'],
+  eachAlone: true,
   work: (given, { room, units }) => {
     const length = given.length ?? room?.walls.reduce((sum, wall) => sum + wall.length, 0);
-    const height = given.height ?? room?.height;
+    const height = given.height ?? (room ? tallest(room) : undefined);
     if (length === undefined || height === undefined)
       return needs('a room, or a length and a height');
     if (given.lap >= given.rollWidth)
@@ -511,7 +628,7 @@ export const wrap = defineSum({
       line(
         'wrap.area',
         'House wrap',
-        rounded(inSquareFeet(covered)),
+        exactly(inSquareFeet(covered)),
         'ft2',
         `${counted(rows, 'row')} of ${sayLength(length, units)}, laps of ${sayLength(given.lap, units)} and ${sayLength(given.endLap, units)} at ends`,
         'upper over lower',

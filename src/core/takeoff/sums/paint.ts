@@ -1,12 +1,42 @@
-import { inSquareFeet, line, rounded, sayArea, sayLength, wholeUp } from '../line';
+import { again, exactly, inSquareFeet, line, rounded, sayArea, sayLength, wholeUp } from '../line';
 import { areaFrom } from '../extent';
 import { cheapestCans, type Can } from '../cans';
-import { choiceField, countField, flagField, lengthField, numberField } from '../field';
+import {
+  choiceField,
+  flagField,
+  inMetricBy,
+  lengthField,
+  metricCalled,
+  metricIs,
+  numberField,
+  priceField,
+} from '../field';
+import { tooMany } from '../limits';
+import { highestOver, type RoomShape } from '../../house';
+import { TICKS_PER_INCH, type UnitSystem } from '../../units';
 import { defineSum, impossible, needs, worked } from '../sum';
 
 const LITRES_PER_GALLON = 3.785411784;
 const SQFT_GAL_PER_M2_L = 40.745_83;
 const SOURCE = 'usual spread on labels, 350 to 400 sq ft a gallon; the label of your can wins';
+
+const QUARTS_PER_GALLON = 4;
+
+/** Cans on sale, in quarts or litres: three sizes in either system. */
+function cansOf(
+  { quart, gallon, five }: { quart: number; gallon: number; five: number },
+  units: UnitSystem,
+): Can[] {
+  const names =
+    units === 'metric'
+      ? ['20 litres', '4 litres', '1 litre']
+      : ['5-gallon pail', 'gallon', 'quart'];
+  return [
+    { id: 'five', name: names[0] ?? '', holds: 20, price: five },
+    { id: 'gallon', name: names[1] ?? '', holds: 4, price: gallon },
+    { id: 'quart', name: names[2] ?? '', holds: 1, price: quart },
+  ];
+}
 
 export const paint = defineSum({
   kind: 'paint',
@@ -15,65 +45,69 @@ export const paint = defineSum({
   usesRoom: true,
   fields: {
     on: choiceField('Paint what', ['walls', 'ceiling', 'both']),
-    coats: countField('Coats', 2, 1),
+    coats: numberField('Coats', '', 2, { least: 1, most: 20, whole: true }),
     bare: flagField('First coat on bare board'),
-    spread: numberField('Spread', 'sq ft a gallon', 375, { least: 50, most: 1_000 }),
-    bareSpread: numberField('Spread on bare board', 'sq ft a gallon', 250, {
-      least: 50,
-      most: 1_000,
-    }),
+    spread: inMetricBy(
+      'spreadMetric',
+      numberField('Spread', 'sq ft a gallon', 375, { least: 50, most: 1_000 }),
+    ),
+    bareSpread: inMetricBy(
+      'bareSpreadMetric',
+      numberField('Spread on bare board', 'sq ft a gallon', 250, { least: 50, most: 1_000 }),
+    ),
     spreadMetric: numberField('Spread, metric label', 'm² a litre', undefined, {
       least: 1,
       most: 30,
+      hint: '9.2 when left out',
     }),
-    quart: numberField('Price of a quart', 'cents', 1_600, { whole: true }),
-    gallon: numberField('Price of a gallon', 'cents', 3_800, { whole: true }),
-    five: numberField('Price of five gallons', 'cents', 16_500, { whole: true }),
+    bareSpreadMetric: numberField('Spread on bare board, metric label', 'm² a litre', undefined, {
+      least: 1,
+      most: 30,
+      hint: '6.1 when left out',
+    }),
+    quart: metricCalled('Price of 1 litre', priceField('Price of a quart', 1_600)),
+    gallon: metricCalled('Price of 4 litres', priceField('Price of a gallon', 3_800)),
+    five: metricCalled('Price of 20 litres', priceField('Price of five gallons', 16_500)),
     length: lengthField('Length, without a room'),
     width: lengthField('Height or width, without a room'),
   },
+  instead: ['length', 'width'],
   work: (given, { room, units }) => {
     const area = areaFrom(given, room, given.on);
     if (area === undefined) return needs('a room, or a length and a height');
     const spread = given.spreadMetric ? given.spreadMetric * SQFT_GAL_PER_M2_L : given.spread;
+    const bareSpread = given.bareSpreadMetric
+      ? given.bareSpreadMetric * SQFT_GAL_PER_M2_L
+      : given.bareSpread;
     const squareFeet = inSquareFeet(area);
     const bareCoats = given.bare ? 1 : 0;
     const gallons =
-      (squareFeet * (given.coats - bareCoats)) / spread +
-      (squareFeet * bareCoats) / given.bareSpread;
+      (squareFeet * (given.coats - bareCoats)) / spread + (squareFeet * bareCoats) / bareSpread;
+    const isMetric = units === 'metric';
+    const litres = gallons * LITRES_PER_GALLON;
+    const amount = isMetric ? `${rounded(litres)} litres` : `${rounded(gallons)} gallons`;
+    const goes = (each: number) => (isMetric ? rounded(each / SQFT_GAL_PER_M2_L) : rounded(each));
+    const each = isMetric ? 'm² a litre' : 'sq ft a gallon';
     const working = [
       `${sayArea(area, units)} net x ${given.coats} ${given.coats === 1 ? 'coat' : 'coats'}`,
       given.bare
-        ? `/ sq ft a gallon, the first at ${given.bareSpread}, the rest at ${rounded(spread)}`
-        : `/ ${rounded(spread)} sq ft a gallon`,
-      `= ${rounded(gallons)} gallons`,
+        ? `/ ${each}, the first at ${goes(bareSpread)}, the rest at ${goes(spread)}`
+        : `/ ${goes(spread)} ${each}`,
+      `= ${amount}`,
     ].join(' ');
-    const cans: Can[] = [
-      { id: 'five', name: '5-gallon pail', holds: 20, price: given.five },
-      { id: 'gallon', name: 'gallon', holds: 4, price: given.gallon },
-      { id: 'quart', name: 'quart', holds: 1, price: given.quart },
-    ];
+    const need = isMetric ? litres : gallons * QUARTS_PER_GALLON;
     return worked([
-      line('paint.gallons', 'Paint', gallons, 'gal', working, SOURCE),
-      ...(units === 'metric'
-        ? [
-            line(
-              'paint.litres',
-              'Paint',
-              gallons * LITRES_PER_GALLON,
-              'L',
-              `${rounded(gallons)} gallons x 3.785`,
-              SOURCE,
-            ),
-          ]
+      line('paint.gallons', 'Paint', exactly(gallons, 3), 'gal', working, SOURCE),
+      ...(isMetric
+        ? [again(line('paint.litres', 'Paint', exactly(litres, 3), 'L', working, SOURCE))]
         : []),
-      ...cheapestCans(gallons * 4, cans).map(({ can, count }) =>
+      ...cheapestCans(need, cansOf(given, units)).map(({ can, count }) =>
         line(
           `paint.cans.${can.id}`,
           `Paint, ${can.name}`,
           count,
           'can',
-          `cheapest set of cans that holds ${rounded(gallons)} gallons`,
+          `cheapest set of cans that holds ${amount}`,
           'prices as given',
         ),
       ),
@@ -81,41 +115,90 @@ export const paint = defineSum({
   },
 });
 
+const MOST_DROPS = 2_000;
+
+/** How high the wall is over each drop; they go round the room, and round its corners, one after another. */
+function dropHeights(
+  room: RoomShape | null,
+  given: { run?: number | undefined; height?: number | undefined },
+  rollWidth: number,
+  drops: number,
+): number[] {
+  const all = (height: number) => Array.from({ length: drops }, () => height);
+  if (given.height !== undefined || !room) return all(given.height ?? 0);
+  const over = (from: number, to: number): number => {
+    let start = 0;
+    let highest = 0;
+    room.walls.forEach(({ length }, wall) => {
+      const [left, right] = [Math.max(0, from - start), Math.min(length, to - start)];
+      if (left < right) highest = Math.max(highest, highestOver(room, wall, left, right));
+      start += length;
+    });
+    return highest;
+  };
+  const round = room.walls.reduce((sum, { length }) => sum + length, 0);
+  if (given.run !== undefined) return all(over(0, round));
+  return all(0).map((_, at) => over(at * rollWidth, Math.min(round, (at + 1) * rollWidth)));
+}
+
+/** Rolls for the drops, the longest cut first, each from the first roll with enough left. */
+function rollsFor(lengths: readonly number[], rollLength: number): number {
+  const left: number[] = [];
+  for (const length of lengths.toSorted((a, b) => b - a)) {
+    const at = left.findIndex((rest) => rest >= length - 1e-6);
+    if (at < 0) left.push(rollLength - length);
+    else left[at] = (left[at] ?? 0) - length;
+  }
+  return left.length;
+}
+
 export const wallpaper = defineSum({
   kind: 'wallpaper',
   title: 'Wallpaper',
   asks: 'How many rolls, with the pattern matched?',
   usesRoom: true,
   fields: {
-    rollWidth: lengthField('Roll width', '21"'),
-    rollLength: lengthField('Roll length', "33'"),
+    rollWidth: metricIs('53 cm', lengthField('Roll width', '21"')),
+    rollLength: metricIs('10.05 m', lengthField('Roll length', "33'")),
     repeat: lengthField('Pattern repeat', '0', '0 for a plain paper'),
-    trim: lengthField('Trim at top and bottom together', '4"'),
+    trim: metricIs('10 cm', lengthField('Trim at top and bottom together', '4"')),
     run: lengthField('Run of wall, without a room'),
     height: lengthField('Height, without a room'),
   },
+  instead: ['run', 'height'],
+  eachAlone: true,
   work: ({ rollWidth, rollLength, repeat, trim, ...given }, { room, units }) => {
     const run = given.run ?? room?.walls.reduce((sum, wall) => sum + wall.length, 0);
-    const height = given.height ?? room?.height;
-    if (run === undefined || height === undefined) return needs('a room, or a run and a height');
-    const bare = height + trim;
-    const drop = repeat > 0 ? Math.ceil(bare / repeat - 1e-9) * repeat : bare;
+    if (run === undefined || (given.height === undefined && !room))
+      return needs('a room, or a run and a height');
     const drops = wholeUp(run / rollWidth);
-    const perRoll = Math.floor(rollLength / drop + 1e-9);
-    if (perRoll === 0)
+    const many = tooMany('rollWidth', drops, 'drops', MOST_DROPS);
+    if (many) return many;
+    const heights = dropHeights(room, given, rollWidth, drops);
+    const lengths = heights.map((height) => {
+      const bare = height + trim;
+      return repeat > 0 ? Math.ceil(bare / repeat - 1e-9) * repeat : bare;
+    });
+    const [drop, shortest] = [Math.max(...lengths), Math.min(...lengths)];
+    const height = Math.max(...heights);
+    if (drop > rollLength)
       return impossible(
         'rollLength',
         `one drop of ${sayLength(drop, units)} is longer than a roll`,
       );
+    const rolls = rollsFor(lengths, rollLength);
+    const perRoll = Math.floor(rollLength / drop + 1e-9);
     const source =
       'drops by whole repeats; doors and windows are not taken off, they give the short pieces';
     return worked([
       line(
         'wallpaper.rolls',
         'Wallpaper',
-        wholeUp(drops / perRoll),
+        rolls,
         'roll',
-        `${drops} drops, ${perRoll} from a roll of ${sayLength(rollLength, units)}: ${drops} / ${perRoll}, up`,
+        drop === shortest
+          ? `${drops} drops, ${perRoll} from a roll of ${sayLength(rollLength, units)}: ${drops} / ${perRoll}, up`
+          : `${drops} drops from ${sayLength(shortest, units)} to ${sayLength(drop, units)} under the slope, the longest cut first from rolls of ${sayLength(rollLength, units)}`,
         source,
       ),
       line(
@@ -128,8 +211,8 @@ export const wallpaper = defineSum({
       ),
       line(
         'wallpaper.drop',
-        'Length of a drop',
-        rounded(drop / 8_128),
+        drop === shortest ? 'Length of a drop' : 'Length of the longest drop',
+        exactly(drop / TICKS_PER_INCH),
         'in',
         `${sayLength(height, units)} + ${sayLength(trim, units)} trim${repeat > 0 ? `, up to a whole repeat of ${sayLength(repeat, units)}` : ''}`,
         source,

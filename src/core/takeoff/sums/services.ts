@@ -1,151 +1,41 @@
-import { areasOf, baseRuns, openingArea, perimeter, volumeOf } from '../../house';
-import { extentOfSurface, floorSurface } from '../../layout';
+import { areasOf, openingArea, perimeter, volumeOf, wallAreas, type RoomShape } from '../../house';
+import { AREA_PER_SQFT, fromFeet, fromInches } from '../../units';
 import { areaFrom } from '../extent';
 import {
   choiceField,
   countField,
   flagField,
+  inMetricBy,
   lengthField,
-  lengthsField,
+  metricIs,
   numberField,
+  numbersField,
+  rsiField,
 } from '../field';
 import {
+  again,
   counted,
   inCubicFeet,
   inFeet,
   inInches,
   inMetres,
+  inR,
   inSquareFeet,
-  inSquareMetres,
+  exactly,
   line,
   measuredLength,
+  measuredVolume,
   rounded,
   sayArea,
   sayLength,
+  sayR,
   wholeUp,
 } from '../line';
 import { defineSum, impossible, needs, worked } from '../sum';
 
-/** Lumens a square foot by use: starting figures. */
-const LUMENS: Record<string, number> = {
-  living: 20,
-  bedroom: 20,
-  kitchen: 50,
-  bathroom: 60,
-  hall: 10,
-  workshop: 75,
-};
-
-/** Rows with half a spacing to each wall, moved off joists by the least that clears them. */
-export function lightMarks(
-  run: number,
-  count: number,
-  joists: readonly number[],
-  clear: number,
-): number[] {
-  return Array.from({ length: count }, (_, at) => {
-    const wanted = (run * (2 * at + 1)) / (2 * count);
-    const near = joists.find((joist) => Math.abs(joist - wanted) < clear);
-    if (near === undefined) return wanted;
-    return wanted >= near ? near + clear : near - clear;
-  });
-}
-
-export const lights = defineSum({
-  kind: 'lights',
-  title: 'Lights and outlets',
-  asks: 'How many lights, where, and how many outlets?',
-  usesRoom: true,
-  fields: {
-    use: choiceField('Used as', ['living', 'bedroom', 'kitchen', 'bathroom', 'hall', 'workshop']),
-    perLight: numberField('Lumens of one light', 'lm', 800, { least: 10, most: 20_000 }),
-    rows: countField('Rows, 0 to choose', 0),
-    columns: countField('Columns, 0 to choose', 0),
-    joists: lengthsField('Joists, from the left'),
-    clear: lengthField('Centre of a light from a joist, at least', '4"'),
-    length: lengthField('Length, without a room'),
-    width: lengthField('Width, without a room'),
-  },
-  work: (given, { room, units }) => {
-    const size =
-      given.length !== undefined && given.width !== undefined
-        ? { width: given.length, height: given.width }
-        : room
-          ? extentOfSurface(floorSurface(room))
-          : undefined;
-    const floor = areaFrom(given, room, 'floor');
-    if (!size || floor === undefined) return needs('a room, or a length and a width');
-    const lumens = inSquareFeet(floor) * (LUMENS[given.use] ?? 20);
-    const needed = Math.max(1, wholeUp(lumens / given.perLight));
-    const columns =
-      given.columns || Math.max(1, Math.round(Math.sqrt((needed * size.width) / size.height)));
-    const rows = given.rows || wholeUp(needed / columns);
-    const across = lightMarks(size.width, columns, given.joists ?? [], given.clear);
-    const down = lightMarks(size.height, rows, [], given.clear);
-    const say = (marks: readonly number[]) =>
-      marks.map((mark) => sayLength(mark, units)).join(', ');
-    const outlets = room
-      ? baseRuns(room).reduce(
-          (sum, run) => sum + (inFeet(run) >= 2 ? wholeUp(inFeet(run) / 12) : 0),
-          0,
-        )
-      : 0;
-    return worked(
-      [
-        line(
-          'lights.count',
-          'Lights',
-          rows * columns,
-          'light',
-          `${sayArea(floor, units)} x ${LUMENS[given.use] ?? 20} lm a sq ft = ${Math.round(lumens)} lm / ${given.perLight}: ${needed}, in ${rows} x ${columns}`,
-          'light by use, a starting figure',
-        ),
-        line(
-          'lights.columns',
-          'Columns',
-          columns,
-          'column',
-          `from the left wall at ${say(across)}: half a spacing to the walls, clear of joists`,
-          'half spacing to the wall',
-        ),
-        line(
-          'lights.rows',
-          'Rows',
-          rows,
-          'row',
-          `from the top wall at ${say(down)}`,
-          'half spacing to the wall',
-        ),
-        line(
-          'lights.lumens',
-          'Light wanted',
-          Math.round(lumens),
-          'lm',
-          'area x light by use',
-          'a starting figure',
-        ),
-        ...(room
-          ? [
-              line(
-                'lights.outlets',
-                'Outlets',
-                outlets,
-                'outlet',
-                'each wall of 2 ft or more: one for every 12 ft, up, so that no point is more than 6 ft from one',
-                'commonly required, ask your building office',
-              ),
-            ]
-          : []),
-      ],
-      [
-        'A licensed electrician and your local code decide. Keep 30" x 36" x 78" clear before a panel.',
-        'Smoke alarms: in and outside each bedroom and on each storey; CO alarms outside sleeping areas.',
-      ],
-    );
-  },
-});
-
 const LEAST_CFM = 50;
+/** What an elbow counts for in the length of a duct. */
+const ELBOW = fromFeet(15);
 
 export const fan = defineSum({
   kind: 'fan',
@@ -153,50 +43,65 @@ export const fan = defineSum({
   asks: 'How strong a fan?',
   usesRoom: true,
   fields: {
-    duct: lengthField('Duct length', "10'"),
+    duct: metricIs('3 m', lengthField('Duct length', "10'")),
     elbows: countField('Elbows', 1),
-    drain: lengthField('Drain length to fall', "6'"),
+    drain: metricIs('2 m', lengthField('Drain length to fall', "6'")),
     length: lengthField('Length, without a room'),
     width: lengthField('Width, without a room'),
   },
+  instead: ['length', 'width'],
   work: ({ duct, elbows, drain, ...typed }, { room, units }) => {
     const floor = areaFrom(typed, room, 'floor');
     if (floor === undefined) return needs('a room, or a length and a width');
     const squareFeet = inSquareFeet(floor);
-    const equivalent = inFeet(duct) + elbows * 15;
+    const equivalent = inFeet(duct + elbows * ELBOW);
     return worked(
       [
         line(
           'fan.cfm',
           'Fan',
-          Math.max(LEAST_CFM, wholeUp(squareFeet)),
+          exactly(Math.max(LEAST_CFM, wholeUp(squareFeet)), 0),
           'cfm',
-          `1 cfm a sq ft x ${sayArea(floor, units)}, at least ${LEAST_CFM}`,
+          units === 'metric'
+            ? `18.3 m³/h a m² x ${sayArea(floor, units)}, at least 85`
+            : `1 cfm a sq ft x ${sayArea(floor, units)}, at least ${LEAST_CFM}`,
           'commonly required, ask your building office',
         ),
         line(
           'fan.duct',
           'Duct, elbows counted in',
-          rounded(equivalent),
+          exactly(equivalent),
           'ft',
-          `${sayLength(duct, units)} + ${counted(elbows, 'elbow')} x 15 ft`,
+          `${sayLength(duct, units)} + ${counted(elbows, 'elbow')} x ${sayLength(ELBOW, units)}`,
           'a starting figure; the fan’s own table wins',
         ),
         line(
           'fan.fall',
           'Fall of the drain',
-          rounded(inFeet(drain) * 0.25),
+          exactly(inFeet(drain) * 0.25),
           'in',
-          `1/4" a foot x ${sayLength(drain, units)}`,
+          units === 'metric'
+            ? `21 mm a metre x ${sayLength(drain, units)}`
+            : `1/4" a foot x ${sayLength(drain, units)}`,
           'commonly required, ask your building office',
         ),
       ],
-      ['Duct it outdoors, never into an attic. A toilet wants 15" to each side and 21" before it.'],
+      [
+        `Duct it outdoors, never into an attic. A toilet wants ${sayLength(fromInches(15), units)} to each side and ${sayLength(fromInches(21), units)} before it.`,
+      ],
     );
   },
 });
 
 const BTU_PER_WATT_HOUR = 3.412;
+/** Heat in a cubic foot of air, btu for a degree Fahrenheit. */
+const AIR_HEAT = 0.018;
+const WATTS_PER_KELVIN = 0.527_528;
+const CUBIC_METRES = 0.028_316_846_592;
+const inFahrenheit = (fahrenheit: number, celsius: number | undefined): number =>
+  celsius === undefined ? fahrenheit : celsius * 1.8 + 32;
+/** U of a metric label in btu/h ft² °F. */
+const inU = (wattsPerSquareMetre: number): number => wattsPerSquareMetre / 5.678_263;
 
 export const heat = defineSum({
   kind: 'heat',
@@ -204,73 +109,138 @@ export const heat = defineSum({
   asks: 'How large a heater, as a first estimate?',
   usesRoom: true,
   fields: {
-    wallR: numberField('R of outside walls', '', 13, { least: 0.1, most: 100 }),
-    ceilingR: numberField('R of the ceiling, 0 when heated above', '', 30, { most: 100 }),
-    floorR: numberField('R of the floor, 0 when heated below', '', 0, { most: 100 }),
-    windowU: numberField('U of windows and doors', '', 0.35, { least: 0.01, most: 2 }),
+    wallR: inMetricBy(
+      'wallRsi',
+      numberField('R of outside walls', '', 13, { least: 0.1, most: 100 }),
+    ),
+    wallRsi: rsiField('R of outside walls', 2.29),
+    ceilingR: inMetricBy(
+      'ceilingRsi',
+      numberField('R of the ceiling, 0 when heated above', '', 30, { most: 100 }),
+    ),
+    ceilingRsi: rsiField('R of the ceiling, 0 when heated above', 5.28),
+    floorR: inMetricBy(
+      'floorRsi',
+      numberField('R of the floor, 0 when heated below', '', 0, { most: 100 }),
+    ),
+    floorRsi: rsiField('R of the floor, 0 when heated below', 0),
+    windowU: inMetricBy(
+      'windowUsi',
+      numberField('U of windows and doors', '', 0.35, { least: 0.01, most: 2 }),
+    ),
+    windowUsi: numberField('U of windows and doors', 'W/m² K', undefined, {
+      least: 0.05,
+      most: 11,
+      hint: '1.99 when left out',
+    }),
     outside: countField('Outside walls', 2),
-    indoor: numberField('Indoors', '°F', 70, { least: 0, most: 120 }),
-    outdoor: numberField('Coldest design day', '°F', 10, { least: -80, most: 100 }),
+    outsideWalls: numbersField('Or which, by number from 1', '', { least: 1, most: 200 }),
+    indoor: inMetricBy('indoorC', numberField('Indoors', '°F', 70, { least: 0, most: 120 })),
+    indoorC: numberField('Indoors', '°C', undefined, {
+      least: -18,
+      most: 49,
+      hint: '21 when left out',
+    }),
+    outdoor: inMetricBy(
+      'outdoorC',
+      numberField('Coldest design day', '°F', 10, { least: -80, most: 100 }),
+    ),
+    outdoorC: numberField('Coldest design day', '°C', undefined, {
+      least: -62,
+      most: 38,
+      hint: '-12 when left out',
+    }),
     changes: numberField('Air changes an hour', '', 0.5, { least: 0, most: 20 }),
   },
   work: (given, { room, units }) => {
     if (!room) return needs('a room');
-    if (given.outdoor >= given.indoor)
+    const [indoor, outdoor] = [
+      inFahrenheit(given.indoor, given.indoorC),
+      inFahrenheit(given.outdoor, given.outdoorC),
+    ];
+    if (outdoor >= indoor)
       return impossible('outdoor', 'is not colder than indoors: nothing to heat');
-    if (given.outside > room.walls.length)
-      return impossible('outside', `the room has ${room.walls.length} walls`);
+    const wrong = given.outsideWalls?.find(
+      (wall) => !Number.isInteger(wall) || wall > room.walls.length,
+    );
+    if (wrong !== undefined || given.outside > room.walls.length)
+      return impossible(
+        wrong === undefined ? 'outside' : 'outsideWalls',
+        `the room has ${room.walls.length} walls`,
+      );
     const areas = areasOf(room);
-    const glass = inSquareFeet(
-      room.openings
-        .filter(({ kind }) => kind !== 'opening')
-        .reduce((sum, each) => sum + openingArea(each), 0),
-    );
-    const walls = Math.max(
-      0,
-      inSquareFeet(areas.wallsGross) * (given.outside / room.walls.length) - glass,
-    );
+    const { glass, walls } = outsideOf(room, given);
+    const wallR = inR(given.wallR, given.wallRsi);
+    const windowU = given.windowUsi === undefined ? given.windowU : inU(given.windowUsi);
     const over = (r: number, squareFeet: number) => (r > 0 ? squareFeet / r : 0);
     const ua =
-      walls / given.wallR +
-      glass * given.windowU +
-      over(given.ceilingR, inSquareFeet(areas.ceiling)) +
-      over(given.floorR, inSquareFeet(areas.floor));
-    const difference = given.indoor - given.outdoor;
+      walls / wallR +
+      glass * windowU +
+      over(inR(given.ceilingR, given.ceilingRsi), inSquareFeet(areas.ceiling)) +
+      over(inR(given.floorR, given.floorRsi), inSquareFeet(areas.floor));
+    const difference = indoor - outdoor;
     const volume = inCubicFeet(volumeOf(room));
-    const air = 0.018 * given.changes * volume;
+    const air = AIR_HEAT * given.changes * volume;
     const btu = (ua + air) * difference;
-    const source = 'UA x difference + 0.018 x air changes x volume; a first estimate, not a design';
+    const isMetric = units === 'metric';
+    const source = isMetric
+      ? 'UA x difference + 0.335 x air changes x volume; a first estimate, not a design'
+      : 'UA x difference + 0.018 x air changes x volume; a first estimate, not a design';
+    const working = isMetric
+      ? `(${rounded(ua * WATTS_PER_KELVIN)} UA + 0.335 x ${given.changes} x ${rounded(volume * CUBIC_METRES, 1)} m³) x ${rounded(difference / 1.8, 1)} °C`
+      : `(${rounded(ua)} UA + 0.018 x ${given.changes} x ${Math.round(volume)} cu ft) x ${difference} °F`;
+    const watts = line(
+      'heat.watts',
+      'The same',
+      Math.round(btu / BTU_PER_WATT_HOUR),
+      'W',
+      isMetric ? working : 'btu/h / 3.412',
+      source,
+    );
     return worked(
       [
-        line(
-          'heat.btu',
-          'Heat on the coldest day',
-          Math.round(btu),
-          'btu/h',
-          `(${rounded(ua)} UA + 0.018 x ${given.changes} x ${Math.round(volume)} cu ft) x ${difference} °F`,
-          source,
-        ),
-        line(
-          'heat.watts',
-          'The same',
-          Math.round(btu / BTU_PER_WATT_HOUR),
-          'W',
-          'btu/h / 3.412',
-          source,
-        ),
+        line('heat.btu', 'Heat on the coldest day', exactly(btu, 0), 'btu/h', working, source),
+        isMetric ? again(watts) : watts,
         line(
           'heat.ua',
           'UA of the room',
-          rounded(ua),
+          exactly(ua),
           'btu/h F',
-          `${rounded(walls)} sq ft of outside wall / R ${given.wallR} + ${rounded(glass)} sq ft of glass and doors x ${given.windowU}, ceiling and floor over their R`,
+          `${sayArea(walls * AREA_PER_SQFT, units)} of outside wall / R ${sayR(wallR, units)} + ${sayArea(glass * AREA_PER_SQFT, units)} of glass and outside doors x ${isMetric ? rounded(windowU * 5.678) : rounded(windowU)}, ceiling and floor over their R`,
           source,
         ),
       ],
-      [`A first estimate for ${sayArea(areas.floor, units)}: an installer sizes the plant.`],
+      [
+        `A first estimate for ${sayArea(areas.floor, units)}: an installer sizes the plant.`,
+        ...(given.outsideWalls || !room.openings.some(({ kind }) => kind === 'door')
+          ? []
+          : [
+              'Doors are taken to lead to heated rooms: give the outside walls by number to count theirs.',
+            ]),
+      ],
     );
   },
 });
+
+/**
+ * What of a room loses heat to the outside, sq ft: the walls named with the windows and doors in them; where only
+ * their number is given that share of all walls, with every window and no door.
+ */
+function outsideOf(
+  room: RoomShape,
+  { outside, outsideWalls }: { outside: number; outsideWalls?: number[] | undefined },
+): { glass: number; walls: number } {
+  const areas = wallAreas(room);
+  const named = outsideWalls && new Set(outsideWalls.map((wall) => wall - 1));
+  const gross = named
+    ? areas.reduce((sum, each, wall) => sum + (named.has(wall) ? each : 0), 0)
+    : areas.reduce((sum, each) => sum + each, 0) * (outside / room.walls.length);
+  const holes = room.openings.filter(({ kind, wall }) =>
+    named ? kind !== 'opening' && named.has(wall) : kind === 'window',
+  );
+  const glass = holes.reduce((sum, each) => sum + openingArea(each), 0);
+  return { glass: inSquareFeet(glass), walls: Math.max(0, inSquareFeet(gross - glass)) };
+}
 
 const LOOP_METRES = 100;
 
@@ -280,12 +250,13 @@ export const underfloor = defineSum({
   asks: 'How much pipe, in how many loops?',
   usesRoom: true,
   fields: {
-    spacing: lengthField('Pipe spacing', '6"'),
+    spacing: metricIs('150 mm', lengthField('Pipe spacing', '6"')),
     leader: lengthField('To the manifold and back, each loop', '0'),
-    screed: lengthField('Screed', '2 1/2"'),
+    screed: metricIs('65 mm', lengthField('Screed', '2 1/2"')),
     length: lengthField('Length, without a room'),
     width: lengthField('Width, without a room'),
   },
+  instead: ['length', 'width'],
   work: ({ spacing, leader, screed, ...typed }, { room, units }) => {
     const floor = areaFrom(typed, room, 'floor');
     if (floor === undefined) return needs('a room, or a length and a width');
@@ -322,7 +293,7 @@ export const underfloor = defineSum({
       line(
         'underfloor.insulation',
         'Insulation under it',
-        rounded(inSquareFeet(floor)),
+        exactly(inSquareFeet(floor)),
         'ft2',
         'the floor',
         'measured',
@@ -331,8 +302,8 @@ export const underfloor = defineSum({
       line(
         'underfloor.screed',
         'Screed',
-        rounded(inSquareMetres(floor) * inMetres(screed), 3),
-        'm3',
+        measuredVolume(inCubicFeet(floor * screed), units).value,
+        measuredVolume(0, units).unit,
         `${sayArea(floor, units)} x ${sayLength(screed, units)}`,
         'measured',
       ),
@@ -348,8 +319,17 @@ const DEBRIS: Record<string, { perSquareFoot: number; inches: number }> = {
   'brick, one wythe': { perSquareFoot: 40, inches: 4 },
   concrete: { perSquareFoot: 12.5, inches: 1 },
 };
-const CAN_CUBIC_FEET = 32 / 7.480519;
-const CAN_POUNDS = 50;
+const KG_PER_POUND = 0.453_592_37;
+const KG_PER_M2 = 4.882_428;
+const M3_PER_YARD = 0.764_554_858;
+/** A can one person can lift, and what may be in it. */
+const IMPERIAL_CAN = { name: '32 gal can', cubicFeet: 32 / 7.480519, pounds: 50, says: '50 lb' };
+const METRIC_CAN = {
+  name: '120 litre can',
+  cubicFeet: 0.12 / 0.028_316_846_592,
+  pounds: 23 / KG_PER_POUND,
+  says: '23 kg',
+};
 
 export const debris = defineSum({
   kind: 'debris',
@@ -366,42 +346,68 @@ export const debris = defineSum({
     ]),
     on: choiceField('From', ['walls', 'ceiling', 'both', 'floor']),
     thickness: lengthField('Thickness, when not the usual'),
-    perSquareFoot: numberField('Weight', 'lb a sq ft', undefined, { least: 0.01, most: 500 }),
+    perSquareFoot: inMetricBy(
+      'perSquareMetre',
+      numberField('Weight', 'lb a sq ft', undefined, { least: 0.01, most: 500 }),
+    ),
+    perSquareMetre: numberField('Weight', 'kg a m²', undefined, { least: 0.05, most: 2_500 }),
     bulking: numberField('Bulking', 'x', 2, { least: 1, most: 4, hint: '1.5 to 2.5' }),
-    load: numberField('A trip carries', 'lb', 1_000, { least: 10, most: 100_000 }),
-    space: numberField('and holds', 'cu yd', 2, { least: 0.1, most: 100 }),
+    load: inMetricBy(
+      'loadKg',
+      numberField('A trip carries', 'lb', 1_000, { least: 10, most: 100_000 }),
+    ),
+    loadKg: numberField('A trip carries', 'kg', undefined, {
+      least: 5,
+      most: 50_000,
+      hint: '450 when left out',
+    }),
+    space: inMetricBy('spaceM3', numberField('and holds', 'cu yd', 2, { least: 0.1, most: 100 })),
+    spaceM3: numberField('and holds', 'm³', undefined, {
+      least: 0.05,
+      most: 80,
+      hint: '1.5 when left out',
+    }),
     length: lengthField('Length, without a room'),
     width: lengthField('Width or height, without a room'),
   },
+  instead: ['length', 'width'],
   work: (given, { room, units }) => {
     const stripped = areaFrom(given, room, given.on);
     if (stripped === undefined) return needs('a room, or a length and a width');
     const usual = DEBRIS[given.what] ?? { perSquareFoot: 1.9, inches: 0.5 };
     const inches = given.thickness === undefined ? usual.inches : inInches(given.thickness);
-    const each = given.perSquareFoot ?? (usual.perSquareFoot * inches) / usual.inches;
+    const told =
+      given.perSquareMetre === undefined ? given.perSquareFoot : given.perSquareMetre / KG_PER_M2;
+    const each = told ?? (usual.perSquareFoot * inches) / usual.inches;
+    const isMetric = units === 'metric';
+    const load = given.loadKg === undefined ? given.load : given.loadKg / KG_PER_POUND;
+    const space = given.spaceM3 === undefined ? given.space : given.spaceM3 / M3_PER_YARD;
+    const can = isMetric ? METRIC_CAN : IMPERIAL_CAN;
     const pounds = inSquareFeet(stripped) * each;
     const bulk = (inSquareFeet(stripped) * (inches / 12) * given.bulking) / 27;
-    const byWeight = wholeUp(pounds / given.load);
-    const bySpace = wholeUp(bulk / given.space);
+    const byWeight = wholeUp(pounds / load);
+    const bySpace = wholeUp(bulk / space);
     const loose = bulk > 0 ? pounds / (bulk * 27) : 0;
-    const full = Math.min(1, CAN_POUNDS / (loose * CAN_CUBIC_FEET));
+    const full = Math.min(1, can.pounds / (loose * can.cubicFeet));
     const source = 'usual weights by area, a starting figure';
     return worked(
       [
         line(
           'debris.weight',
           'Debris',
-          Math.round(pounds),
+          exactly(pounds, 0),
           'lb',
-          `${sayArea(stripped, units)} x ${rounded(each)} lb a sq ft (${given.what}, ${rounded(inches)}")`,
+          isMetric
+            ? `${sayArea(stripped, units)} x ${rounded(each * KG_PER_M2)} kg a m² (${given.what}, ${sayLength(fromInches(inches), units)})`
+            : `${sayArea(stripped, units)} x ${rounded(each)} lb a sq ft (${given.what}, ${rounded(inches)}")`,
           source,
         ),
         line(
           'debris.volume',
           'Loose in the bin',
-          rounded(bulk),
+          exactly(bulk),
           'yd3',
-          `area x ${rounded(inches)}" x ${given.bulking} bulking`,
+          `area x ${isMetric ? sayLength(fromInches(inches), units) : `${rounded(inches)}"`} x ${given.bulking} bulking`,
           'bulking 1.5 to 2.5',
         ),
         line(
@@ -414,10 +420,12 @@ export const debris = defineSum({
         ),
         line(
           'debris.can',
-          'Fill a 32 gal can to',
+          `Fill a ${can.name} to`,
           Math.round(full * 100),
           '%',
-          `${CAN_POUNDS} lb / (${rounded(loose)} lb a cu ft x 4.28 cu ft)`,
+          isMetric
+            ? `${can.says} / (${rounded(loose * 16.018_463)} kg a m³ x 0.12 m³)`
+            : `${can.says} / (${rounded(loose)} lb a cu ft x 4.28 cu ft)`,
           'a can one person can lift',
         ),
       ],
@@ -455,14 +463,14 @@ export const fit = defineSum({
   title: 'Will it fit',
   asks: 'Does it go through the door and round the turn?',
   fields: {
-    long: lengthField('Its length', '60"'),
-    deep: lengthField('Its depth', '30"'),
-    high: lengthField('Its height', '20"'),
-    doorWidth: lengthField('Door, clear width', '30"'),
-    doorHeight: lengthField('Door, clear height', '78"'),
+    long: metricIs('150 cm', lengthField('Its length', '60"')),
+    deep: metricIs('75 cm', lengthField('Its depth', '30"')),
+    high: metricIs('50 cm', lengthField('Its height', '20"')),
+    doorWidth: metricIs('75 cm', lengthField('Door, clear width', '30"')),
+    doorHeight: metricIs('198 cm', lengthField('Door, clear height', '78"')),
     hall: lengthField('Hall width'),
     next: lengthField('Next hall width, round the turn'),
-    ceiling: lengthField('Height of the hall', "8'"),
+    ceiling: metricIs('2.4 m', lengthField('Height of the hall', "8'")),
     upright: flagField('It must stay upright'),
   },
   work: (given, { units }) => {
