@@ -225,3 +225,63 @@ export const EXAMPLES: Record<string, Example> = {
     answers: { 'fit.door': 1, 'fit.turn': 1 },
   },
 };
+
+const metric = (finish: object, where?: object) => ({
+  units: 'metric',
+  ...(where ? { room: where } : {}),
+  finish,
+});
+
+/** The same in a house of metres, for the sums where more than the writing changes. */
+export const METRIC_EXAMPLES: Record<string, Example> = {
+  debris: {
+    ask: metric({ kind: 'debris', perSquareMetre: 45, length: '5 m', width: '2 m', loadKg: 200 }),
+    byHand: '10 m² x 45 kg = 450 kg: three trips of 200 kg.',
+    answers: { 'debris.weight': 450, 'debris.trips': 3 },
+  },
+  concrete: {
+    ask: metric({ kind: 'concrete', length: '4 m', width: '3 m', thickness: '100 mm' }),
+    byHand: '4 x 3 x 0.1 = 1.2 m³, x 1.1 = 1.32; a bag of 25 kg makes 11.7 litres: 112.9, so 113.',
+    answers: { 'concrete.volume': 1.32, 'concrete.bags': 113 },
+  },
+  framing: {
+    ask: metric({ kind: 'framing', length: '3.6 m' }),
+    byHand: 'Marks at 0, 400 … 3200 mm are 9, and one at the end: 10 studs. Two plates of 3.6 m.',
+    answers: { 'studs.count': 10, 'plates.length': 7.2 },
+  },
+  stairs: {
+    ask: metric({ kind: 'stairs', rise: '2.7 m' }),
+    byHand: '2700 / 196 = 13.8, so 14 risers of 192.9 mm; 13 treads x 254 mm = 3.302 m of run.',
+    answers: { 'stairs.risers': 14, 'stairs.riser': 192.9, 'stairs.run': 3.302 },
+  },
+  batts: {
+    ask: metric({ kind: 'batts', length: '4 m', width: '2.5 m', packMetric: 5 }),
+    byHand: '10 m² x (400 - 38) / 400 = 9.05 m²; / 5 = 1.8, so 2 packs.',
+    answers: { 'batts.area': 9.05, 'batts.packs': 2 },
+  },
+  paint: {
+    ask: metric({ kind: 'paint', length: '10 m', width: '2.5 m', spreadMetric: 10 }),
+    byHand: '25 m² x 2 / 10 m² a litre = 5 litres: a can of 4 and one of 1.',
+    answers: { 'paint.litres': 5, 'paint.cans.gallon': 1, 'paint.cans.quart': 1 },
+  },
+  flooring: {
+    ask: metric({ kind: 'flooring', length: '5 m', width: '4 m', cartonMetric: 2 }),
+    byHand: '20 m² x 1.1 / 2 m² a carton = 11.',
+    answers: { 'flooring.cartons': 11, 'flooring.area': 20 },
+  },
+  planks: {
+    ask: metric({ kind: 'planks', length: '3.6 m', width: '2.5 m', boardLength: '1.8 m' }),
+    byHand: '2500 / 125 = 20 rows of two boards: 40.',
+    answers: { 'planks.boards': 40, 'planks.rows': 20 },
+  },
+  tile: {
+    ask: metric({ kind: 'tile', length: '3 m', width: '2.4 m', joint: '0' }),
+    byHand: '10 x 8 = 80 whole tiles of 300 mm, x 1.1 = 88.',
+    answers: { 'tile.count': 88, 'tile.cuts': 0 },
+  },
+  underfloor: {
+    ask: metric({ kind: 'underfloor', length: '5 m', width: '4 m' }),
+    byHand: '20 / 0.15 = 133.3 m of pipe: 2 loops. 18 m round. 20 x 0.065 = 1.3 m³.',
+    answers: { 'underfloor.pipe': 133.33, 'underfloor.loops': 2, 'underfloor.screed': 1.3 },
+  },
+};

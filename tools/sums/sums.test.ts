@@ -1,16 +1,25 @@
 import { readFileSync } from 'node:fs';
 import { answerTakeoff, SUMS } from '../../src/core/takeoff';
 import { sumsDocument } from './document';
-import { EXAMPLES } from './examples';
+import { EXAMPLES, METRIC_EXAMPLES, type Example } from './examples';
 
 describe('the sums in docs/sums.md', () => {
   it('is what the code and the examples say', () => {
     expect(readFileSync('docs/sums.md', 'utf8')).toBe(sumsDocument());
   });
 
-  it.each(SUMS.map(({ kind }) => kind))('%s comes to what was worked by hand', (kind) => {
-    const example = EXAMPLES[kind];
-    if (!example) throw new Error(`no example of ${kind}`);
+  it('has an example of every sum', () => {
+    expect(SUMS.map(({ kind }) => kind).filter((kind) => !EXAMPLES[kind])).toEqual([]);
+  });
+
+  const both: [string, Example][] = [
+    ...Object.entries(EXAMPLES),
+    ...Object.entries(METRIC_EXAMPLES).map(([kind, each]): [string, Example] => [
+      `${kind} in metres`,
+      each,
+    ]),
+  ];
+  it.each(both)('%s comes to what was worked by hand', (_, example) => {
     const answer = answerTakeoff(JSON.stringify(example.ask));
     if (!answer.ok) throw new Error(JSON.stringify(answer.error));
     const found = new Map(answer.value.lines.map(({ id, quantity }) => [id, quantity]));

@@ -33,6 +33,8 @@ export type ChoiceField<T extends string = string> = Common & {
   options: readonly T[];
   default: T;
   metric?: T;
+  /** Those a house of metres is offered; another is offered the rest. All are read in both. */
+  inMetric?: readonly T[];
 };
 export type FlagField = Common & { type: 'flag' };
 /** A list of plain numbers: walls by their number, the rows of a label. */
@@ -99,10 +101,7 @@ export function numberField(
   return { type: 'number', label, unit, default: standard, least, most, whole, hint };
 }
 /** The same field with what stands in it where houses are measured in metres. */
-export const metricIs = <F extends LengthField | LengthsField | ChoiceField>(
-  metric: F['default'] & string,
-  field: F,
-): F => ({
+export const metricIs = <F extends LengthField | LengthsField>(metric: string, field: F): F => ({
   ...field,
   metric,
 });
@@ -129,7 +128,23 @@ export const countField = (label: string, standard: number, least = 0) =>
 export const choiceField = <const T extends string>(
   label: string,
   options: readonly T[],
-): ChoiceField<T> => ({ type: 'choice', label, options, default: options[0] as T });
+  inMetric?: readonly T[],
+): ChoiceField<T> => ({
+  type: 'choice',
+  label,
+  options: [...options, ...(inMetric ?? [])],
+  default: options[0] as T,
+  ...(inMetric?.[0] === undefined ? {} : { metric: inMetric[0], inMetric }),
+});
+export const offeredIn = (
+  { options, inMetric = [] }: ChoiceField,
+  units: UnitSystem,
+): readonly string[] =>
+  inMetric.length === 0
+    ? options
+    : units === 'metric'
+      ? inMetric
+      : options.filter((option) => !inMetric.includes(option));
 export const numbersField = (
   label: string,
   unit: string,

@@ -1,6 +1,7 @@
 export { cheapestCans, type Can } from './cans';
 export {
   askedFields,
+  offeredIn,
   standardOf,
   readField,
   type Field,

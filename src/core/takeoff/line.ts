@@ -79,7 +79,7 @@ const METRIC: Readonly<Record<string, { unit: string; each: number; digits: numb
   lb: { unit: 'kg', each: 0.453_592_37, digits: 1 },
   yd3: { unit: 'm3', each: 0.764_554_858, digits: 3 },
   ft3: { unit: 'm3', each: 0.028_316_846_592, digits: 3 },
-  gal: { unit: 'L', each: 3.785_411_784, digits: 2 },
+  gal: { unit: 'L', each: 3.785_411_784, digits: 3 },
   cfm: { unit: 'm3/h', each: 1.699_010_8, digits: 0 },
   'btu/h': { unit: 'W', each: 0.293_071, digits: 0 },
   'btu/h F': { unit: 'W/K', each: 0.527_528, digits: 2 },

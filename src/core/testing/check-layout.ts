@@ -65,6 +65,49 @@ export function closeJointsOf(pieces: readonly (Box & { row: number })[], apart:
   );
 }
 
+/** Points along the level and upright edges of the outline where the tile inside is narrower across it than asked. */
+export function sliversOf(
+  { outline }: Surface,
+  pieces: readonly Box[],
+  least: { width: number; height: number },
+): string[] {
+  const isInside = (x: number, y: number) =>
+    spansAt({ outline, holes: [] }, y).some(({ from, to }) => x > from && x < to);
+  const at = (x: number, y: number) =>
+    pieces.find(
+      (piece) =>
+        x > piece.x && x < piece.x + piece.width && y > piece.y && y < piece.y + piece.height,
+    );
+  return outline.flatMap((point, nth) => {
+    const next = outline[(nth + 1) % outline.length] ?? point;
+    const isUpright = Math.abs(next.x - point.x) <= 1;
+    if (!isUpright && Math.abs(next.y - point.y) > 1) return [];
+    const [from, to] = isUpright ? [point.y, next.y] : [point.x, next.x];
+    return [0.11, 0.29, 0.53, 0.71, 0.93].flatMap((share) => {
+      const along = from + share * (to - from);
+      const line = isUpright ? point.x : point.y;
+      const spot = (off: number) =>
+        isUpright ? { x: line + off, y: along } : { x: along, y: line + off };
+      const inward = isInside(spot(2).x, spot(2).y) ? 1 : -1;
+      const { x, y } = spot(2 * inward);
+      const piece = at(x, y);
+      if (!piece) return [];
+      const far = isUpright
+        ? inward > 0
+          ? piece.x + piece.width
+          : piece.x
+        : inward > 0
+          ? piece.y + piece.height
+          : piece.y;
+      const across = Math.abs(far - line);
+      const wanted = isUpright ? least.width : least.height;
+      return across < wanted - 2
+        ? [`${Math.round(across)} at ${Math.round(x)},${Math.round(y)}`]
+        : [];
+    });
+  });
+}
+
 export const leastPieces = (surface: Surface, pieceArea: number): number =>
   Math.ceil(surfaceArea(surface) / pieceArea - 1e-9);
 

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import {
   askedFields,
+  offeredIn,
   readField,
   sayFieldError,
   standardOf,
@@ -112,7 +113,7 @@ function One({
         <Choice
           label={field.label}
           value={String(value)}
-          options={field.options.map((option) => ({ value: option, label: option }))}
+          options={offeredIn(field, units).map((option) => ({ value: option, label: option }))}
           onChange={onValue}
         />
       </View>

@@ -1,6 +1,6 @@
 import { baseRuns, type Opening, type RoomShape } from '../../house';
 import { planCuts } from '../../cuts';
-import { fromInches, ticks, type Ticks, type UnitSystem } from '../../units';
+import { AREA_PER_SQFT, fromInches, ticks, type Ticks, type UnitSystem } from '../../units';
 import {
   choiceField,
   countField,
@@ -20,6 +20,7 @@ import {
   line,
   measuredLength,
   rounded,
+  sayArea,
   sayLength,
   wholeUp,
 } from '../line';
@@ -293,7 +294,7 @@ export const framing = defineSum({
             `Header ${at + 1}, length`,
             measuredLength(length, units).value,
             bottom.unit,
-            `rough opening ${sayLength(length - 3 * INCH, units)} + 3"`,
+            `rough opening ${sayLength(length - 3 * INCH, units)} + ${sayLength(3 * INCH, units)}`,
             source,
           ),
         ),
@@ -364,8 +365,8 @@ export const opening = defineSum({
     unit: choiceField('New unit', ['window', 'door', 'pocket door']),
     holeWidth: lengthField('Existing hole, width'),
     holeHeight: lengthField('Existing hole, height'),
-    unitWidth: lengthField('New unit, width', '32"'),
-    unitHeight: lengthField('New unit, height', '48"'),
+    unitWidth: metricIs('800 mm', lengthField('New unit, width', '32"')),
+    unitHeight: metricIs('1200 mm', lengthField('New unit, height', '48"')),
     roughWidth: lengthField('Rough opening on its label, width'),
     roughHeight: lengthField('Rough opening on its label, height'),
     sill: lengthField('Sill above the floor', '0'),
@@ -389,7 +390,11 @@ export const opening = defineSum({
         'Rough opening, width',
         exactly(inInches(roughWidth)),
         'in',
-        given.roughWidth ? 'from the label' : isPocket ? '2 x slab + 1"' : `unit + ${wide}"`,
+        given.roughWidth
+          ? 'from the label'
+          : isPocket
+            ? `2 x slab + ${sayLength(INCH, units)}`
+            : `unit + ${sayLength(wide * INCH, units)}`,
         source,
       ),
       line(
@@ -397,7 +402,7 @@ export const opening = defineSum({
         'Rough opening, height',
         exactly(inInches(roughHeight)),
         'in',
-        given.roughHeight ? 'from the label' : `unit + ${high}"`,
+        given.roughHeight ? 'from the label' : `unit + ${sayLength(high * INCH, units)}`,
         source,
       ),
       line(
@@ -405,7 +410,7 @@ export const opening = defineSum({
         'Header length',
         exactly(inInches(roughWidth + 3 * INCH)),
         'in',
-        'rough opening + 3"',
+        `rough opening + ${sayLength(3 * INCH, units)}`,
         source,
       ),
     ];
@@ -465,7 +470,7 @@ export const opening = defineSum({
     }
     if (!given.header)
       cautions.push('No header is known there: its size is for an engineer or the code table.');
-    if (given.bedroom) lines.push(...egressLines(given, cautions));
+    if (given.bedroom) lines.push(...egressLines(given, cautions, units));
     cautions.push(
       'Look for cable, pipe and gas in the wall before you cut; power and water off and proved dead.',
     );
@@ -482,15 +487,22 @@ function egressLines(
     sill: Ticks;
   },
   cautions: string[],
+  units: UnitSystem,
 ) {
+  const asked = {
+    area: sayArea(EGRESS.squareFeet * AREA_PER_SQFT, units),
+    high: `${sayLength(EGRESS.height * INCH, units)} high`,
+    wide: `${sayLength(EGRESS.width * INCH, units)} wide`,
+    sill: sayLength(EGRESS.sill * INCH, units),
+  };
   const width = given.clearWidth ?? given.unitWidth;
   const height = given.clearHeight ?? given.unitHeight;
   const squareFeet = inFeet(width) * inFeet(height);
   const missing = [
-    squareFeet < EGRESS.squareFeet ? `clear area under ${EGRESS.squareFeet} sq ft` : '',
-    inInches(height) < EGRESS.height ? `under ${EGRESS.height}" high` : '',
-    inInches(width) < EGRESS.width ? `under ${EGRESS.width}" wide` : '',
-    inInches(given.sill) > EGRESS.sill ? `sill over ${EGRESS.sill}"` : '',
+    squareFeet < EGRESS.squareFeet ? `clear area under ${asked.area}` : '',
+    inInches(height) < EGRESS.height ? `under ${asked.high}` : '',
+    inInches(width) < EGRESS.width ? `under ${asked.wide}` : '',
+    inInches(given.sill) > EGRESS.sill ? `sill over ${asked.sill}` : '',
   ].filter(Boolean);
   if (missing.length > 0)
     cautions.push(
@@ -502,7 +514,7 @@ function egressLines(
       'Clear area as a way out',
       exactly(squareFeet),
       'ft2',
-      `commonly required: ${EGRESS.squareFeet} sq ft, ${EGRESS.height}" high, ${EGRESS.width}" wide, sill at most ${EGRESS.sill}"${missing.length === 0 ? ': met' : ''}`,
+      `commonly required: ${asked.area}, ${asked.high}, ${asked.wide}, sill at most ${asked.sill}${missing.length === 0 ? ': met' : ''}`,
       'commonly required, ask your building office',
     ),
   ];
@@ -527,8 +539,7 @@ export const stairs = defineSum({
     const risers = Math.max(1, wholeUp(rise / mostRiser));
     const riser = rise / risers;
     const run = (risers - 1) * tread;
-    const source =
-      'risers equal and at most 7 3/4", treads at least 10": commonly required, ask your building office';
+    const source = `risers equal and at most ${sayLength(STEEPEST.riser, units)}, treads at least ${sayLength(STEEPEST.tread, units)}: commonly required, ask your building office`;
     return worked(
       [
         line(

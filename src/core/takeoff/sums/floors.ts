@@ -255,7 +255,14 @@ const POUNDS_IN_METRIC_BAG = 55.115_57;
 /** A backer board of 1200 x 800 mm. */
 const METRIC_BACKER = 0.96;
 /** What a bag of 50 lb thinset covers by the notch of the trowel, sq ft. */
-const THINSET: Record<string, number> = { '1/4"': 95, '3/8"': 60, '1/2"': 45 };
+const THINSET: Record<string, number> = {
+  '1/4"': 95,
+  '3/8"': 60,
+  '1/2"': 45,
+  '6 mm': 95,
+  '10 mm': 60,
+  '12 mm': 45,
+};
 
 /** Grout by the usual joint volume: (L + W) / (L x W) x depth x joint x 1.6 kg/l, millimetres and m². */
 export const groutKilograms = (
@@ -282,7 +289,7 @@ export const tile = defineSum({
     breakage: numberField('Breakage', '%', 10, { most: 100, hint: '15 on the diagonal' }),
     startX: orNone(lengthField('Start line from the left')),
     startY: orNone(lengthField('Start line from the bottom')),
-    trowel: choiceField('Trowel notch', ['3/8"', '1/4"', '1/2"']),
+    trowel: choiceField('Trowel notch', ['3/8"', '1/4"', '1/2"'], ['10 mm', '6 mm', '12 mm']),
     upTo: lengthField('Walls up to'),
     length: lengthField('Length, without a room'),
     width: lengthField('Width, without a room'),

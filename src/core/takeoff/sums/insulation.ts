@@ -190,7 +190,12 @@ export const blown = defineSum({
 
 /** R per inch of softwood across the grain. */
 const WOOD_R_PER_INCH = 1.25;
-const FRAMING_AT: Record<string, number> = { '16"': 0.25, '24"': 0.22 };
+const FRAMING_AT: Record<string, number> = {
+  '16"': 0.25,
+  '24"': 0.22,
+  '400 mm': 0.25,
+  '600 mm': 0.22,
+};
 
 /** Heat through two paths side by side, the framing and the cavity, each in its share: U = share / R + (1 - share) / R. */
 export function parallelPath(
@@ -213,7 +218,7 @@ export const assembly = defineSum({
     ),
     cavityRsi: rsiField('R of the cavity filling', 2.29),
     depth: metricIs('90 mm', lengthField('Depth of the framing', '3 1/2"')),
-    spacing: choiceField('Framing on centre', ['16"', '24"']),
+    spacing: choiceField('Framing on centre', ['16"', '24"'], ['400 mm', '600 mm']),
     framing: numberField('Share of framing', '%', undefined, { least: 0, most: 90 }),
     continuousR: inMetricBy(
       'continuousRsi',

@@ -58,7 +58,7 @@ export const concrete = defineSum({
   usesRoom: true,
   fields: {
     thickness: metricIs('100 mm', lengthField('Thickness or depth', '4"')),
-    bag: metricIs('25 kg', choiceField('Bags of', ['80 lb', '60 lb', '25 kg'])),
+    bag: choiceField('Bags of', ['80 lb', '60 lb'], ['25 kg']),
     waste: numberField('Over', '%', 10, { most: 100 }),
     bars: lengthField('Bars each way on centre'),
     lap: metricIs('300 mm', lengthField('Lap of bars', '12"')),
