@@ -12,7 +12,7 @@ Every calculator of Fresh Porch: what it takes, what it answers, and one example
 - \`room.walls\`: clockwise, each with \`length\` and \`turn\` (degrees to the right at its end, 90 when left out). \`height\`: at the low side.
 - \`room.ceiling\`: \`{"kind":"flat"}\`, \`{"kind":"vaulted","pitch":"6/12"}\` or \`{"kind":"vaulted","high":"12'"}\` (with \`"shape":"gable"\` or \`"shed"\`), \`{"kind":"tray","rise":…,"inset":…}\`.
 - \`room.openings\`: \`wall\` from 0, \`kind\` door, window or opening, \`offset\` from the left corner seen from inside, \`width\`, \`height\`, \`sill\`.
-- In a house of metres answers are metric; a field that is asked in two ways has its metric name beside it (`carton`, `cartonMetric`), and both are read anywhere.
+- In a house of metres answers are metric; a field that is asked in two ways has its metric name beside it (\`carton\`, \`cartonMetric\`), and both are read anywhere.
 - Fields with a standard may be left out. A sum that draws on a room also works from typed sizes where it has fields for them.
 - Out: \`areas\` (null without a room), \`lines\` with \`quantity\`, \`unit\`, \`working\` and \`source\`, \`cautions\`. Bad input ends with 2 and one line.
 - Starting figures (spread, waste, prices, weights) are made up or usual; a label, your own figure or your building office wins.
