@@ -9,7 +9,7 @@ const MOST_STEPS = 10_000;
  */
 export function cheapestCans(need: number, cans: readonly Can[]): { can: Can; count: number }[] {
   const unit = Math.min(...cans.map(({ holds }) => holds));
-  const all = Math.ceil(need / unit - 1e-9);
+  const all = Math.ceil(need / unit - 1e-6);
   // Far beyond the sizes of the cans the cheapest by volume makes up the bulk of any cheapest set.
   const bulk = cans.reduce((best, can) =>
     can.price / can.holds < best.price / best.holds ? can : best,

@@ -17,7 +17,7 @@ import { TICKS_PER_INCH, type UnitSystem } from '../../units';
 import { defineSum, impossible, needs, worked } from '../sum';
 
 const LITRES_PER_GALLON = 3.785411784;
-const SQFT_GAL_PER_M2_L = 40.745_83;
+const SQFT_GAL_PER_M2_L = LITRES_PER_GALLON / 0.092_903_04;
 const SOURCE = 'usual spread on labels, 350 to 400 sq ft a gallon; the label of your can wins';
 
 const QUARTS_PER_GALLON = 4;
