@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import {
+  rounded,
   saySumError,
   unitWord,
   type SumError,
@@ -14,7 +15,8 @@ import { Body, Caution, Fact, Note, Section } from '@/ui';
 function figureOf({ quantity, unit }: TakeoffLine): string {
   if (unit === 'yes = 1') return quantity === 1 ? 'yes' : 'no';
   const word = unitWord(unit);
-  return word === '' ? String(quantity) : countWords(quantity, word);
+  const read = rounded(quantity);
+  return word === '' ? String(read) : countWords(read, word);
 }
 
 /** Every line of a takeoff with its working, or what is missing for one. */

@@ -50,7 +50,7 @@ export const flooring = defineSum({
       'cartonMetric',
       numberField('A carton covers', 'sq ft', 20, { least: 0.5, most: 500 }),
     ),
-    cartonMetric: numberField('A carton covers, metric label', 'm²', undefined, {
+    cartonMetric: numberField('A carton covers', 'm²', undefined, {
       least: 0.05,
       most: 50,
       hint: '1.86 when left out',

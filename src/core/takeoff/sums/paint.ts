@@ -18,7 +18,10 @@ import { defineSum, impossible, needs, worked } from '../sum';
 
 const LITRES_PER_GALLON = 3.785411784;
 const SQFT_GAL_PER_M2_L = LITRES_PER_GALLON / 0.092_903_04;
-const SOURCE = 'usual spread on labels, 350 to 400 sq ft a gallon; the label of your can wins';
+const SOURCE = {
+  imperial: 'usual spread on labels, 350 to 400 sq ft a gallon; the label of your can wins',
+  metric: 'usual spread on labels, 8.6 to 9.8 m² a litre; the label of your can wins',
+};
 
 const QUARTS_PER_GALLON = 4;
 
@@ -55,12 +58,12 @@ export const paint = defineSum({
       'bareSpreadMetric',
       numberField('Spread on bare board', 'sq ft a gallon', 250, { least: 50, most: 1_000 }),
     ),
-    spreadMetric: numberField('Spread, metric label', 'm² a litre', undefined, {
+    spreadMetric: numberField('Spread', 'm² a litre', undefined, {
       least: 1,
       most: 30,
       hint: '9.2 when left out',
     }),
-    bareSpreadMetric: numberField('Spread on bare board, metric label', 'm² a litre', undefined, {
+    bareSpreadMetric: numberField('Spread on bare board', 'm² a litre', undefined, {
       least: 1,
       most: 30,
       hint: '6.1 when left out',
@@ -97,9 +100,9 @@ export const paint = defineSum({
     ].join(' ');
     const need = isMetric ? litres : gallons * QUARTS_PER_GALLON;
     return worked([
-      line('paint.gallons', 'Paint', exactly(gallons, 3), 'gal', working, SOURCE),
+      line('paint.gallons', 'Paint', exactly(gallons, 3), 'gal', working, SOURCE[units]),
       ...(isMetric
-        ? [again(line('paint.litres', 'Paint', exactly(litres, 3), 'L', working, SOURCE))]
+        ? [again(line('paint.litres', 'Paint', exactly(litres, 3), 'L', working, SOURCE[units]))]
         : []),
       ...cheapestCans(need, cansOf(given, units)).map(({ can, count }) =>
         line(
