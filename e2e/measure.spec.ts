@@ -185,7 +185,7 @@ test('any sum works alone, from a room and from typed sizes, and says what does 
   // 32.81 x 8 = 262.5 sq ft, two coats at 375: 1.4 gallons.
   await expect(page.getByText('1.4 gal', { exact: true })).toBeVisible();
   await porch.fill('Coats', '0');
-  await expect(page.getByText('This must be from 1 to 10000.')).toBeVisible();
+  await expect(page.getByText('This must be from 1 to 20.')).toBeVisible();
   await page.goto('/sums/fit');
   await expect(page.getByText('yes', { exact: true })).toBeVisible();
   await page.goto('/sums/nothing');

@@ -1,4 +1,5 @@
 import { fromInches, ticks, type Ticks } from '../units';
+import { endOf } from './gap';
 import { cornersOf, type Corner, type WallRun } from './place';
 
 /** More than this and the room is measured again: 1/2 inch. */
@@ -25,18 +26,6 @@ export type Closing = {
 };
 
 const toRadians = (degrees: number) => (degrees * Math.PI) / 180;
-
-/** Where the walk ends, in ticks from where it began. */
-function endOf(walls: readonly WallRun[]): Corner {
-  let heading = 0;
-  const at = { x: 0, y: 0 };
-  for (const { length, turn } of walls) {
-    at.x += length * Math.cos(toRadians(heading));
-    at.y += length * Math.sin(toRadians(heading));
-    heading += turn;
-  }
-  return at;
-}
 
 function turnsMissingOf(walls: readonly WallRun[]): number {
   const turned = walls.reduce((sum, { turn }) => sum + turn, 0);

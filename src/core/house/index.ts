@@ -37,23 +37,11 @@ export {
   type Opening,
 } from './openings';
 export {
-  CLOSING_TOLERANCE,
-  closingOf,
-  thatClose,
-  crossingWalls,
-  withLength,
-  type Closing,
-  type Diagonal,
-  type Suspect,
-} from './closing';
-export {
   areasOf,
   baseRuns,
   ceilingArea,
   ceilingRise,
-  offSquareBy,
   openingArea,
-  roomFault,
   shapeOf,
   volumeOf,
   wallAreas,
@@ -61,7 +49,6 @@ export {
   highestOver,
   wallOutline,
   type RoomAreas,
-  type RoomFault,
   type RoomShape,
 } from './room';
 export { SKILLS, skillSchema, type Skill } from './skills';

@@ -4,17 +4,15 @@ import {
   areasOf,
   baseRuns,
   ceilingArea,
-  closingOf,
-  crossingWalls,
   FLAT,
-  offSquareBy,
   rectangle,
-  roomFault,
   volumeOf,
   wallAreas,
   type Opening,
   type RoomShape,
 } from '.';
+import { closingOf, crossingWalls } from './closing';
+import { offSquareBy, roomFault } from './room-faults';
 
 const room = (over: Partial<RoomShape> = {}): RoomShape => ({
   walls: rectangle(fromFeet(12), fromFeet(10)),

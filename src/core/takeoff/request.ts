@@ -1,13 +1,6 @@
 import { z } from 'zod';
-import {
-  areasOf,
-  ceilingRise,
-  roomFault,
-  type Ceiling,
-  type RoomFault,
-  type RoomShape,
-  type WallRun,
-} from '../house';
+import { areasOf, ceilingRise, type Ceiling, type RoomShape, type WallRun } from '../house';
+import { roomFault, type RoomFault } from '../house/room-faults';
 import { fail, ok, type Result } from '../result';
 import { ticks, unitSystemSchema, type Ticks, type UnitSystem } from '../units';
 import { readLength, type FieldError } from './field';

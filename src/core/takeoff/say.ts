@@ -1,4 +1,5 @@
-import { thatClose, type RoomFault } from '../house';
+import { thatClose } from '../house/closing';
+import type { RoomFault } from '../house/room-faults';
 import { assertNever } from '../result';
 import { formatLength, type LengthError, type UnitSystem } from '../units';
 import type { FieldError } from './field';

@@ -1,5 +1,6 @@
 import { Circle, G, Line, Polyline, Text as SvgText } from 'react-native-svg';
-import { CLOSING_TOLERANCE, cornersOf, type Opening, type WallRun } from '@/core/house';
+import { cornersOf, type Opening, type WallRun } from '@/core/house';
+import { CLOSING_TOLERANCE } from '@/core/house/closing';
 import { formatLength, ticks, type UnitSystem } from '@/core/units';
 import { usePalette } from '@/ui';
 import { boxOf, frameFor } from './frame';

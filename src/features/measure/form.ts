@@ -1,18 +1,14 @@
 import {
   ceilingRise,
-  closingOf,
   FLAT,
-  offSquareBy,
-  roomFault,
   type Ceiling,
-  type Closing,
-  type Diagonal,
   type Opening,
   type Place,
-  type RoomFault,
   type RoomShape,
   type WallRun,
 } from '@/core/house';
+import { closingOf, type Closing, type Diagonal } from '@/core/house/closing';
+import { offSquareBy, roomFault, type RoomFault } from '@/core/house/room-faults';
 import { formatLength, parseLength, ticks, type Ticks, type UnitSystem } from '@/core/units';
 
 export type Turn = 'right' | 'left' | 'other';

@@ -1,4 +1,5 @@
-import { thatClose, type RoomFault } from '@/core/house';
+import { thatClose } from '@/core/house/closing';
+import type { RoomFault } from '@/core/house/room-faults';
 import type { ToMeasure } from '@/core/measure';
 import { assertNever } from '@/core/result';
 import { formatLength, parseLength, type UnitSystem } from '@/core/units';
