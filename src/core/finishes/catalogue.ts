@@ -1,4 +1,4 @@
-import type { Product, HouseToPlan } from '../house';
+import type { HouseToPlan, Opening, Product } from '../house';
 import { cents } from '../units';
 
 const product = (
@@ -27,10 +27,13 @@ const TILES = ['tile', 'tile.count', 'tile'] as const;
 const PAINT = ['paint', 'paint.gallons', 'gallon'] as const;
 const SHEETS = ['drywall', 'drywall.sheets', 'sheet'] as const;
 const STICKS = ['trim', 'trim.bought', 'ft'] as const;
+const LITRES = ['paint', 'paint.gallons', 'litre'] as const;
 const UNIT = ['opening', 'opening.ro.width', 'unit'] as const;
+const WINDOW = { unit: 'window' };
+const DOOR = { unit: 'door' };
 
-/** Finishes one can choose without a label in hand. Names, shops and prices are made up; an own product wins. */
-export const CATALOGUE: readonly Product[] = [
+/** In the sizes sold where houses are measured in feet. */
+const IMPERIAL: readonly Product[] = [
   product('oak-strip', 'Oak strip, 5" face', ['floor'], PLANKS, [11.4, 12, 'Plank Yard'], {
     face: '5"',
     boardLength: "6'",
@@ -102,17 +105,138 @@ export const CATALOGUE: readonly Product[] = [
     [3.4, 10, 'Plank Yard'],
     { face: '3 1/2"', lengths: "8', 10', 12'" },
   ),
-  product('window-sash', 'Wood sash window to size', ['opening'], UNIT, [620, 35, 'Glazier Row']),
-  product('window-plain', 'Fixed window to size', ['opening'], UNIT, [390, 28, 'Glazier Row']),
-  product('door-panel', 'Panel door with frame', ['opening'], UNIT, [185, 21, 'Joiner Street']),
-  product('door-flush', 'Flush door with frame', ['opening'], UNIT, [145, 14, 'Joiner Street']),
 ];
 
-/** Own products first: the label in hand wins. */
-export const productsOf = (project: HouseToPlan): Product[] => [
-  ...Object.values(project.products),
-  ...CATALOGUE,
+/** In the sizes sold where they are measured in metres. */
+const METRIC: readonly Product[] = [
+  product('oak-strip-125', 'Oak strip, 125 mm face', ['floor'], PLANKS, [11.4, 12, 'Plank Yard'], {
+    face: '125 mm',
+    boardLength: '1.8 m',
+    stagger: '150 mm',
+    shortest: '300 mm',
+  }),
+  product('click-ash-m2', 'Click floor, ash look', ['floor'], CARTONS, [58, 6, 'Plank Yard'], {
+    cartonMetric: 1.9,
+    waste: 10,
+  }),
+  product(
+    'tile-slate-300',
+    'Stoneware tile 300 x 300, slate',
+    ['floor'],
+    TILES,
+    [3.1, 14, 'Quarry Lane'],
+    { tileWidth: '300 mm', tileHeight: '300 mm', joint: '3 mm', thickness: '9 mm' },
+  ),
+  product('wall-matt-litre', 'Wall paint, matt', ['walls'], LITRES, [10, 0, 'Marl Timber'], {
+    spreadMetric: 9.2,
+  }),
+  product(
+    'wall-wipe-litre',
+    'Wall paint, wipeable satin',
+    ['walls'],
+    LITRES,
+    [12.2, 0, 'Marl Timber'],
+    { spreadMetric: 8.6 },
+  ),
+  product(
+    'paper-leaf-53',
+    'Wallpaper, leaf, 45 cm repeat',
+    ['walls'],
+    ['wallpaper', 'wallpaper.rolls', 'roll'],
+    [42, 16, 'Basin and Bell'],
+    { rollWidth: '53 cm', rollLength: '10.05 m', repeat: '45 cm', trim: '10 cm' },
+  ),
+  product(
+    'ceiling-white-litre',
+    'Ceiling paint, white',
+    ['ceiling'],
+    LITRES,
+    [8.2, 0, 'Marl Timber'],
+    { spreadMetric: 9.2 },
+  ),
+  product(
+    'board-12',
+    'Drywall 12.5 mm, sheets of 1200',
+    ['board'],
+    SHEETS,
+    [17, 2, 'Marl Timber'],
+    {
+      lengths: '2.4 m, 3 m, 3.6 m',
+      sheetWidth: '1200 mm',
+      spacing: '400 mm',
+      wallScrews: '400 mm',
+      ceilingScrews: '300 mm',
+    },
+  ),
+  product(
+    'trim-pine-m',
+    'Pine base and casing, 2.4 to 4.8 m',
+    ['trim'],
+    ['trim', 'trim.bought', 'm'],
+    [5.2, 3, 'Marl Timber'],
+    { face: '60 mm', lengths: '2.4 m, 3 m, 3.6 m, 4.8 m', kerf: '3 mm' },
+  ),
 ];
+
+/** Made to the measured opening, in either house. */
+const TO_SIZE: readonly Product[] = [
+  product(
+    'window-sash',
+    'Wood sash window to size',
+    ['opening'],
+    UNIT,
+    [620, 35, 'Glazier Row'],
+    WINDOW,
+  ),
+  product(
+    'window-plain',
+    'Fixed window to size',
+    ['opening'],
+    UNIT,
+    [390, 28, 'Glazier Row'],
+    WINDOW,
+  ),
+  product(
+    'door-panel',
+    'Panel door with frame',
+    ['opening'],
+    UNIT,
+    [185, 21, 'Joiner Street'],
+    DOOR,
+  ),
+  product(
+    'door-flush',
+    'Flush door with frame',
+    ['opening'],
+    UNIT,
+    [145, 14, 'Joiner Street'],
+    DOOR,
+  ),
+];
+
+/** Finishes one can choose without a label in hand. Names, shops and prices are made up; an own product wins. */
+export const CATALOGUE: readonly Product[] = [...IMPERIAL, ...METRIC, ...TO_SIZE];
+
+/** Own products first, the label in hand wins; then those of the house's own units. */
+export const productsOf = (project: Pick<HouseToPlan, 'products' | 'units'>): Product[] => [
+  ...Object.values(project.products),
+  ...(project.units === 'metric' ? METRIC : IMPERIAL),
+  ...TO_SIZE,
+];
+
+/** What may be chosen for a slot; for an opening only what is made for one of its kind. */
+export function offeredFor(
+  project: Pick<HouseToPlan, 'products' | 'units'>,
+  suit: Product['suits'][number],
+  opening?: Pick<Opening, 'kind'>,
+): Product[] {
+  const suits = ({ fields: { unit } }: Product) =>
+    !opening ||
+    opening.kind === 'opening' ||
+    typeof unit !== 'string' ||
+    unit.endsWith(opening.kind);
+  return productsOf(project).filter((each) => each.suits.includes(suit) && suits(each));
+}
 
 export const findProduct = (project: HouseToPlan, id: string | undefined): Product | undefined =>
   id === undefined ? undefined : (project.products[id] ?? CATALOGUE.find((each) => each.id === id));

@@ -8,10 +8,12 @@ import {
   CATALOGUE,
   layFloorPlanks,
   layFloorTiles,
+  offeredFor,
   laySheets,
   productsOf,
   quoteFor,
   slotsAsked,
+  takeoffFor,
 } from '.';
 import { findSum } from '../takeoff';
 
@@ -212,5 +214,43 @@ describe('finishes', () => {
     const tiles = layFloorTiles(room, product('tile-slate-12'), { x: 0 });
     expect(tiles.start?.x).toBe(0);
     expect(tiles.count).toBeGreaterThanOrEqual(118);
+  });
+});
+
+describe('what a house is offered', () => {
+  const room: Place = { ...place('bed'), openings: [door, window] };
+  const house = houseOf(added(room));
+  const metric = { ...house, units: 'metric' as const };
+
+  it('sizes sold in its own units, each with a takeoff in the unit it is sold by', () => {
+    const names = (project: typeof house | typeof metric) =>
+      offeredFor(project, 'floor').map(({ id }) => id);
+    expect(names(house)).toContain('tile-slate-12');
+    expect(names(metric)).toContain('tile-slate-300');
+    expect(names(metric).filter((id) => names(house).includes(id))).toEqual([]);
+    const litres = offeredFor(metric, 'walls').find(({ unit }) => unit === 'litre');
+    const takeoff = litres && takeoffFor(room, litres, 'metric', { on: 'walls', coats: 2 });
+    if (!takeoff || 'failed' in takeoff) throw new Error('no takeoff');
+    expect(takeoff.lines.find(({ id }) => id === 'paint.gallons')?.unit).toBe('L');
+  });
+
+  it('no door for a window, no window for a door', () => {
+    const ids = (kind: 'window' | 'door') =>
+      offeredFor(house, 'opening', { kind }).map(({ id }) => id);
+    expect(ids('window')).toEqual(['window-sash', 'window-plain']);
+    expect(ids('door')).toEqual(['door-panel', 'door-flush']);
+  });
+
+  it('a product stays as large, and is counted as it is sold, when the house changes its units', () => {
+    for (const { name, ...product } of CATALOGUE) {
+      const whole = { name, ...product };
+      const [one, other] = (['imperial', 'metric'] as const).map((units) =>
+        takeoffFor(room, whole, units, { on: whole.sum === 'drywall' ? 'both' : 'walls' }),
+      );
+      if (!one || !other || 'failed' in one || 'failed' in other) continue;
+      const bought = (takeoff: typeof one) => takeoff.lines.find(({ id }) => id === whole.line);
+      if (whole.sum === 'opening') continue;
+      expect([name, bought(other)?.quantity]).toEqual([name, bought(one)?.quantity]);
+    }
   });
 });

@@ -1,4 +1,4 @@
-export { CATALOGUE, findProduct, productsOf } from './catalogue';
+export { CATALOGUE, findProduct, offeredFor, productsOf } from './catalogue';
 export {
   openingsOf,
   quoteFor,

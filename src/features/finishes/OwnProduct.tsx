@@ -98,7 +98,7 @@ const KINDS = [
     suits: ['opening'],
     line: 'opening.ro.width',
     unit: 'unit',
-    fields: [],
+    fields: ['unit'],
   },
 ] as const satisfies readonly Kind[];
 

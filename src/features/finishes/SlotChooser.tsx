@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { findProduct, productsOf, quoteFor } from '@/core/finishes';
-import { finishKey, type Place, type Product, type Slot } from '@/core/house';
+import { findProduct, offeredFor, quoteFor } from '@/core/finishes';
+import { finishKey, openingSlot, type Place, type Product, type Slot } from '@/core/house';
 import { countWords, formatMoney, formatAbout } from '@/core/units';
 import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, ButtonLink, Note, Section, Slip } from '@/ui';
@@ -13,7 +13,8 @@ export function SlotChooser({ place, slot, title }: { place: Place; slot: Slot; 
   const project = useAppSelector(selectProject);
   const chosen = findProduct(project, project.finishes[finishKey(place.id, slot)]);
   const [choosing, setChoosing] = useState(false);
-  const offered = productsOf(project).filter(({ suits }) => suits.includes(suitOf(slot)));
+  const opening = place.openings?.find((_, at) => openingSlot(at) === slot);
+  const offered = offeredFor(project, suitOf(slot), opening);
   const open = choosing || !chosen;
   return (
     <Section title={title} sum={chosen ? 'chosen' : 'to choose'}>

@@ -15,7 +15,7 @@ function nextEmpty(
   return typed.height.trim() === '' ? { path: 'height', name: 'the height' } : null;
 }
 
-/** A measuring laser; the one that ships is simulated and says so. */
+/** A simulated measuring laser, for the demo only: its readings are made up and belong in no real house. */
 export function Laser({
   typed,
   place,

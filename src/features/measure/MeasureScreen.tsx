@@ -9,6 +9,7 @@ import { RoomPlan } from '@/features/drawing';
 import { Page } from '@/features/shell';
 import {
   keep,
+  selectIsDemo,
   selectPlaces,
   selectProject,
   selectToday,
@@ -43,6 +44,7 @@ export function MeasureScreen({ placeId }: { placeId: string }) {
 
 function Measuring({ place }: { place: Place }) {
   const { units } = useAppSelector(selectProject);
+  const isDemo = useAppSelector(selectIsDemo);
   const { control, setValue, reset } = useForm<MeasureTyped>({
     defaultValues: typedFrom(place, units),
   });
@@ -68,7 +70,9 @@ function Measuring({ place }: { place: Place }) {
             </View>
           ) : null}
           <WallRows {...rows} onTurn={(wall, turn) => setValue(`walls.${wall}.turn`, turn)} />
-          <Laser typed={typed} place={place} onRead={(path, text) => setValue(path, text)} />
+          {isDemo ? (
+            <Laser typed={typed} place={place} onRead={(path, text) => setValue(path, text)} />
+          ) : null}
           <CeilingRows {...rows} />
           <OpeningRows {...rows} />
           <Diagonals {...rows} />
