@@ -3,7 +3,14 @@ import type { EventBodyOf } from '../journal';
 import { planHouse } from '../planning/plan-house';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { addDays, dateOf, isWeekend, momentAt, plainDate } from '../units';
-import { correctionJobs, correctionsIn, inspectionLadder, officeAnswers, visitsLeftOut } from '.';
+import {
+  correctionJobs,
+  correctionsIn,
+  inspectionLadder,
+  officeAnswers,
+  stageOfVisit,
+  visitsLeftOut,
+} from '.';
 
 const on = plainDate('2026-01-05');
 const base = [added(place('b', 'bathroom')), chosen('b', 'bathroom'), chosen('b', 'reline')];
@@ -154,5 +161,21 @@ describe('the made-up building office', () => {
       expect(isWeekend(firstDay)).toBe(false);
       expect(firstDay >= addDays(on, 3)).toBe(true);
     }
+  });
+});
+
+describe('a visit of one’s own', () => {
+  const jobs = [
+    { id: 'cellar/rough.gas' as never, stage: 7 },
+    { id: 'kitchen/fit.appliances' as never, stage: 15 },
+  ];
+  const stage = (after: string[], before: string[]) => stageOfVisit(jobs, { after, before });
+
+  it('stands where the last it has to see stands, else where the first that waits for it does', () => {
+    expect(stage(['cellar/rough.gas'], ['kitchen/fit.appliances'])).toBe(7);
+    expect(stage(['cellar/rough.gas', 'kitchen/fit.appliances'], [])).toBe(15);
+    expect(stage([], ['kitchen/fit.appliances'])).toBe(15);
+    expect(stage([], [])).toBe(8);
+    expect(stage(['house/gone'], [])).toBe(8);
   });
 });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { jobIdSchema, ownJobSchema } from '@/core/house';
+import { stageOfVisit } from '@/core/inspections';
 import {
   FormCard,
   ManyField,
@@ -13,7 +14,7 @@ import {
   wordsField,
 } from '@/features/form';
 import { circleWords, useJobOptions } from '@/features/jobs';
-import { freshId, keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
+import { freshId, keep, selectJobs, selectProject, useAppDispatch, useAppSelector } from '@/store';
 
 const MOST_DAYS_AHEAD = 120;
 
@@ -32,13 +33,11 @@ const visitSchema = z.object({
   before: z.array(z.string()),
 });
 
-/** The stage at which visits of one's own stand where nothing ties them: behind the rough work. */
-const STAGE_OF_VISITS = 8;
-
 /** An inspection that the works did not bring: the office asks for it. */
 export function VisitForm({ onDone }: { onDone: () => void }) {
   const dispatch = useAppDispatch();
   const project = useAppSelector(selectProject);
+  const jobs = useAppSelector(selectJobs);
   const options = useJobOptions(null);
   const of = useKeptForm({
     name: 'visit/new',
@@ -59,7 +58,7 @@ export function VisitForm({ onDone }: { onDone: () => void }) {
         id: jobIdSchema.parse(`${placeId ?? 'house'}/own.${dispatch(freshId())}`),
         placeId,
         title,
-        stage: STAGE_OF_VISITS,
+        stage: stageOfVisit(jobs, { after, before }),
         minutes: 0,
         hands: 1,
         before,

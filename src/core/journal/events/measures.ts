@@ -23,6 +23,8 @@ export const roomMeasured = defineEvent({
     ceiling: ceilingSchema,
     openings: z.array(openingSchema).max(200),
   }),
+  // Version 2 may have corners with decimals.
+  upgrades: [(payload) => payload],
   refers: (house, { placeId }) => Object.hasOwn(house.places, placeId),
   apply: (house, { placeId, on, ...shape }) => {
     const place = house.places[placeId];

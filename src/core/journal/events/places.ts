@@ -9,6 +9,8 @@ import { defineEvent } from './define';
 export const placeAdded = defineEvent({
   type: 'placeAdded',
   payload: placeSchema,
+  // Version 2 may have corners with decimals.
+  upgrades: [(payload) => payload],
   apply: (house, place) => {
     house.places[place.id] = place;
     house.placeOrder = [...house.placeOrder.filter((id) => id !== place.id), place.id];
@@ -19,6 +21,8 @@ export const placeAdded = defineEvent({
 export const placeCorrected = defineEvent({
   type: 'placeCorrected',
   payload: placeSchema,
+  // Version 2 may have corners with decimals.
+  upgrades: [(payload) => payload],
   refers: (house, { id }) => Object.hasOwn(house.places, id),
   apply: (house, place) => {
     house.places[place.id] = place;
