@@ -1,4 +1,5 @@
 import type { Answer, Entry } from '../house';
+import type { EventBodyOf } from '../journal';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { TICKS_PER_INCH, plainDate, ticks } from '../units';
 import { contextOf, readLine, settle } from '.';
@@ -82,6 +83,28 @@ describe('a thing behind a wall, said in the evening', () => {
       expect(kept).toEqual([]);
       expect(open[0]?.code).toBe('not-on-wall');
     }
+  });
+
+  it('waits until it is said which corner a wall that changed is counted from', () => {
+    const record: EventBodyOf = {
+      type: 'wallRecorded',
+      payload: {
+        id: 'w1',
+        placeId: 'kitchen' as never,
+        wall: 'Wall 1',
+        at: { kind: 'wall', wall: 0 },
+        on: today,
+        holds: [{ what: 'gas', offset: inches(22), height: inches(36), note: null }],
+        of: { length: inches(180), walls: 4 },
+      },
+    };
+    const house = houseOf(added(kitchen), record);
+    const read = (line: string) => settle(readLine(line, contextOf(house, [], today), today));
+    const { entries: kept, open } = read('cable 60 from the left, 48 up, kitchen wall 1');
+    expect([kept, open[0]?.code]).toEqual([[], 'wall-changed']);
+    // What is recorded there already is only said again, and another wall is free.
+    expect(read('gas 22 from the left, 36 up, kitchen wall 1').open).toEqual([]);
+    expect(read('cable 60 from the left, 48 up, kitchen wall 3').open).toEqual([]);
   });
 
   it('says what it hangs on and what is for later', () => {

@@ -1,4 +1,4 @@
-import { heldFault, isSameThing, surfacesOf } from '../behind';
+import { changedSince, heldFault, isSameThing, surfacesOf } from '../behind';
 import type { Entry, EntryOf, Held, Place, PlaceId, SurfaceRef } from '../house';
 import { parseLength, ticks, type Ticks } from '../units';
 import type { LogContext } from './context';
@@ -89,16 +89,23 @@ export function behindMade(
       const held = placed(said, place, at, context);
       const value = surfaceValue(place.id, at);
       if (!held || (answered !== undefined && answered !== value)) return [];
-      const others = context.records
-        .filter(
-          (record) =>
-            record.placeId === place.id && record.at && surfaceValue(place.id, record.at) === value,
-        )
+      const records = context.records.filter(
+        (record) =>
+          record.placeId === place.id && record.at && surfaceValue(place.id, record.at) === value,
+      );
+      // Which corner the record is counted from is still to be said: nothing new is counted from one of them.
+      const isResized = records.some(
+        (record) =>
+          changedSince(record, place).is === 'resized' &&
+          !record.holds.some((kept) => isSameThing(kept, held)),
+      );
+      const others = records
         .flatMap(({ holds }) => holds)
         // A line that is read again speaks of what it recorded.
         .filter((other) => !isSameThing(other, held));
       const entry: EntryOf<'behind'> = { kind: 'behind', ...held, placeId: place.id, at };
-      return [{ place, at, entry, value, isFree: !heldFault(place, at, held, others) }];
+      const fits = !heldFault(place, at, held, others);
+      return [{ place, at, entry, value, isFree: fits && !isResized, waits: fits && isResized }];
     });
   });
   const free = spots.filter(({ isFree }) => isFree);
@@ -107,7 +114,8 @@ export function behindMade(
   if (!only) {
     const label: Label = { is: 'kind', kind: 'note' };
     const options = [{ label, value: 'note', entries: asNote() }];
-    return { entries: [], ask: { code: 'not-on-wall', slot: 'kind', options } };
+    const code = spots.some(({ waits }) => waits) ? 'wall-changed' : 'not-on-wall';
+    return { entries: [], ask: { code, slot: 'kind', options } };
   }
   if (!second) return { entries: [only.entry], wordsKept: true, place: only.place.id };
   const inRooms = [...new Set(free.map(({ place }) => place))];

@@ -53,6 +53,7 @@ export type QuestionCode =
   | 'which-room'
   | 'which-wall'
   | 'not-on-wall'
+  | 'wall-changed'
   | 'who'
   | 'whose-time'
   | 'how-far'

@@ -29,8 +29,9 @@ function jointPlaces(
   return places;
 }
 
-/** Ways to joint one stretch that are looked at. */
+/** Ways to joint one stretch that are looked at, and joints tried to find them. */
 const MOST_WAYS = 60;
+const MOST_TRIED = 20_000;
 
 /** Every way to joint a stretch with the fewest butts, or as many of them as are looked at; none where no sheet reaches. */
 function waysToJoint(
@@ -41,8 +42,9 @@ function waysToJoint(
   let fewest = Math.max(0, Math.ceil((to - from - 1) / longest) - 1);
   for (; fewest <= places.length; fewest += 1) {
     const ways: number[][] = [];
+    let tried = 0;
     const look = (last: number, first: number, joints: readonly number[]) => {
-      if (ways.length >= MOST_WAYS * 6) return;
+      if (ways.length >= MOST_WAYS * 6 || (tried += 1) > MOST_TRIED) return;
       if (joints.length === fewest) {
         if (to - last <= longest + 1) ways.push([...joints]);
         return;
@@ -63,12 +65,10 @@ function waysToJoint(
 }
 
 /** Not all of very many, but some from every part of them. */
-const thinned = <T>(all: readonly T[]): T[] =>
-  all.filter(
-    (_, at) =>
-      Math.floor((at * MOST_WAYS) / all.length) !==
-        Math.floor(((at - 1) * MOST_WAYS) / all.length) || all.length <= MOST_WAYS,
-  );
+function thinned<T>(all: readonly T[]): T[] {
+  const part = (at: number) => Math.floor((at * MOST_WAYS) / all.length);
+  return all.filter((_, at) => all.length <= MOST_WAYS || part(at) !== part(at - 1));
+}
 
 /** One surface with its rows as they are jointed so far. */
 export type Hanging = { surface: Folded; rows: Row[] };

@@ -197,6 +197,8 @@ const QUESTIONS: Record<Question['code'], (about: string) => string> = {
   'which-wall': (about) => `Which wall is “${about}” in?`,
   'not-on-wall': (about) =>
     `“${about}”: no wall there has that spot free. It is past its end, in an opening, or something is recorded there. Measure again, or keep the words.`,
+  'wall-changed': (about) =>
+    `“${about}”: that wall was measured anew since things in it were recorded. Say on its page which corner they are counted from, then say this again; or keep the words.`,
   'which-job': (about) => `Which job is “${about}”?`,
   'which-room': (about) => `Which room is “${about}” in?`,
   who: (about) => `Who is meant in “${about}”?`,
