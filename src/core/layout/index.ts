@@ -1,8 +1,9 @@
-export { spansAt } from './surface';
 export {
   extentOfSurface,
   flipped,
   floorSurface,
+  rectangleSurface,
+  spansAt,
   surfaceArea,
   turned,
   wallSurface,

@@ -15,25 +15,16 @@ import {
   layoutPlanks,
   layoutSheets,
   layoutTiles,
+  rectangleSurface,
   rowFaces,
   shareSheets,
   startAlong,
   turned,
   wallSurface,
-  type Surface,
 } from '.';
 
 const feet = (value: number) => fromFeet(value);
 const inches = (value: number) => fromInches(value);
-const box = (width: number, height: number): Surface => ({
-  outline: [
-    { x: 0, y: 0 },
-    { x: width, y: 0 },
-    { x: width, y: height },
-    { x: 0, y: height },
-  ],
-  holes: [],
-});
 const ellRoom = (a: number, b: number, c: number, d: number): RoomShape => ({
   walls: [
     { length: ticks(a + c), turn: 90 },
@@ -95,7 +86,7 @@ const SHEETS = { lengths: [feet(8), feet(10), feet(12)], width: feet(4), spacing
 
 describe('sheets', () => {
   it('a wall of 14 x 8 ft: two rows, one butt each, a bay apart', () => {
-    const layout = layoutSheets(box(feet(14), feet(8)), SHEETS);
+    const layout = layoutSheets(rectangleSurface(feet(14), feet(8)), SHEETS);
     if (!layout) throw new Error('no layout');
     expect(layout.pieces).toHaveLength(4);
     expect(layout.buttLength).toBe(feet(8));
@@ -105,10 +96,13 @@ describe('sheets', () => {
   });
 
   it('rips two low rows from one sheet', () => {
-    const layout = layoutSheets(box(feet(8), feet(6)), SHEETS);
+    const layout = layoutSheets(rectangleSurface(feet(8), feet(6)), SHEETS);
     // 8 x 4 whole, and 8 x 2 from another; the other half of that is left.
     expect(layout?.sheets.map(({ length }) => length)).toEqual([feet(8), feet(8)]);
-    const twice = layoutSheets(box(feet(16), feet(2)), { ...SHEETS, lengths: [feet(8)] });
+    const twice = layoutSheets(rectangleSurface(feet(16), feet(2)), {
+      ...SHEETS,
+      lengths: [feet(8)],
+    });
     expect(twice?.sheets).toHaveLength(1);
   });
 
@@ -197,7 +191,7 @@ describe('sheets', () => {
   });
 
   it('a wall an inch higher than two sheets ends in a strip that can be hung', () => {
-    const layout = layoutSheets(box(feet(12), inches(97)), SHEETS);
+    const layout = layoutSheets(rectangleSurface(feet(12), inches(97)), SHEETS);
     // 97 = 48 + 43 + 6: the row before the strip is ripped by what that is made wider.
     expect(layout?.pieces.map(({ height }) => height / inches(1))).toEqual([48, 43, 6]);
   });
@@ -205,7 +199,7 @@ describe('sheets', () => {
   it('no strip is narrower than 6 in, and no piece shorter where another joint does', () => {
     fc.assert(
       fc.property(span(60, 240), span(50, 140), (width, height) => {
-        const layout = layoutSheets(box(width, height), SHEETS);
+        const layout = layoutSheets(rectangleSurface(width, height), SHEETS);
         for (const piece of layout?.pieces ?? []) {
           expect(piece.height).toBeGreaterThanOrEqual(inches(6) - 1);
           expect(piece.width).toBeGreaterThanOrEqual(inches(6) - 1);
@@ -217,7 +211,7 @@ describe('sheets', () => {
 
   it('has no layout when no sheet reaches from stud to stud', () => {
     expect(
-      layoutSheets(box(feet(20), feet(4)), { ...SHEETS, lengths: [inches(10)] }),
+      layoutSheets(rectangleSurface(feet(20), feet(4)), { ...SHEETS, lengths: [inches(10)] }),
     ).toBeUndefined();
   });
 });
@@ -261,7 +255,7 @@ describe('planks', () => {
 
   it('a floor of 12 x 10 ft from boards of 6 ft: 24 rows of two, nothing over', () => {
     const rules = { face: inches(5), length: feet(6), stagger: inches(6), shortest: inches(12) };
-    const layout = layoutPlanks(box(feet(12), feet(10)), rules);
+    const layout = layoutPlanks(rectangleSurface(feet(12), feet(10)), rules);
     expect([layout?.boards, layout?.closeRows, layout?.shortPieces]).toEqual([48, [], 0]);
   });
 
@@ -269,13 +263,13 @@ describe('planks', () => {
     // Boards as long as the bays leave one joint, the same in every row.
     const rules = { face: inches(5), length: feet(3), stagger: inches(6), shortest: inches(12) };
     const joists = [0, feet(3), feet(6)];
-    const layout = layoutPlanks(box(feet(6), inches(15)), { ...rules, joists });
+    const layout = layoutPlanks(rectangleSurface(feet(6), inches(15)), { ...rules, joists });
     expect(layout?.closeRows).toEqual([2, 3]);
   });
 
   it('puts every joint on a joist, however irregular', () => {
     const joists = [0, 14, 31, 46, 63, 77, 94, 110, 125, 143, 158, 168].map(inches);
-    const layout = layoutPlanks(box(inches(168), feet(8)), {
+    const layout = layoutPlanks(rectangleSurface(inches(168), feet(8)), {
       face: inches(5),
       length: feet(6),
       stagger: inches(6),
@@ -295,7 +289,7 @@ describe('planks', () => {
       shortest: inches(4),
       joists: [0, feet(3)],
     };
-    expect(layoutPlanks(box(feet(6), feet(4)), rules)).toBeUndefined();
+    expect(layoutPlanks(rectangleSurface(feet(6), feet(4)), rules)).toBeUndefined();
   });
 });
 
@@ -304,7 +298,7 @@ describe('tiles', () => {
 
   it('counts an exact fit exactly, in millimetres', () => {
     // 3,330 mm of 333 mm tiles without joint: ten, not eleven.
-    const layout = layoutTiles(box(fromMillimetres(3_330), fromMillimetres(333)), {
+    const layout = layoutTiles(rectangleSurface(fromMillimetres(3_330), fromMillimetres(333)), {
       width: fromMillimetres(333),
       height: fromMillimetres(333),
       joint: 0,
@@ -315,9 +309,15 @@ describe('tiles', () => {
   it('chooses the start that leaves the widest cuts', () => {
     // 10 ft 2 in: from the left ten tiles and 13/16 of an inch; with a joint on the middle 12 - 11/16 at both ends.
     const start = startAlong(inches(122), tile.width, tile.joint);
-    const layout = layoutTiles(box(inches(122), inches(122)), { ...tile, start: { x: start } });
+    const layout = layoutTiles(rectangleSurface(inches(122), inches(122)), {
+      ...tile,
+      start: { x: start },
+    });
     expect(layout.slivers).toEqual([]);
-    const fromLeft = layoutTiles(box(inches(122), inches(122)), { ...tile, start: { x: 0 } });
+    const fromLeft = layoutTiles(rectangleSurface(inches(122), inches(122)), {
+      ...tile,
+      start: { x: 0 },
+    });
     expect(fromLeft.slivers).toEqual(['right']);
   });
 

@@ -24,6 +24,17 @@ export function wallSurface(shape: RoomShape, wall: number): Surface {
   };
 }
 
+/** A plain rectangle. */
+export const rectangleSurface = (width: number, height: number): Surface => ({
+  outline: [
+    { x: 0, y: 0 },
+    { x: width, y: 0 },
+    { x: width, y: height },
+    { x: 0, y: height },
+  ],
+  holes: [],
+});
+
 /** The floor seen from above, moved so that its box begins at (0, 0). */
 export function floorSurface({ walls }: Pick<RoomShape, 'walls'>): Surface {
   const corners = cornersOf(walls);

@@ -4,6 +4,7 @@ import {
   floorSurface,
   layoutPlanks,
   layoutTiles,
+  rectangleSurface,
   surfaceArea,
   turned,
   wallSurface,
@@ -96,22 +97,14 @@ function surfacesOf(
   room: RoomShape | null,
   upTo: Ticks | undefined,
 ): Surface[] | undefined {
-  const box = (x: number, y: number): Surface => ({
-    outline: [
-      { x: 0, y: 0 },
-      { x, y: 0 },
-      { x, y },
-      { x: 0, y },
-    ],
-    holes: [],
-  });
   if (typed.length !== undefined && typed.width !== undefined)
-    return [box(typed.length, typed.width)];
+    return [rectangleSurface(typed.length, typed.width)];
   if (!room) return undefined;
   if (on === 'floor') return [floorSurface(room)];
   return [...room.walls.keys()].map((wall) => lowerPart(wallSurface(room, wall), upTo));
 }
 
+const USUAL_CORNERS = 12;
 const MOST_BOARDS = 5_000;
 /** At most, whichever way they run. */
 const rowsIn = (surfaces: readonly Surface[], face: number): number =>
@@ -153,9 +146,9 @@ export const planks = defineSum({
   work: (given, { room, units }) => {
     const surfaces = surfacesOf(given.on, given, room, given.upTo);
     if (!surfaces) return needs('a room, or a length and a width');
-    const covered = surfaces.reduce((sum, surface) => sum + surfaceArea(surface), 0);
+    const area = surfaces.reduce((sum, surface) => sum + surfaceArea(surface), 0);
     const many =
-      tooMany('face', covered / (given.face * given.boardLength), 'boards', MOST_BOARDS) ??
+      tooMany('face', area / (given.face * given.boardLength), 'boards', MOST_BOARDS) ??
       tooMany('face', rowsIn(surfaces, given.face), 'rows', MOST_BOARDS);
     if (many) return many;
     const rules = {
@@ -185,7 +178,6 @@ export const planks = defineSum({
     const short = layouts.reduce((sum, { shortPieces }) => sum + shortPieces, 0);
     const boards = layouts.reduce((sum, layout) => sum + layout.boards, 0);
     const rows = layouts.reduce((sum, layout) => sum + layout.rows, 0);
-    const area = surfaces.reduce((sum, surface) => sum + surfaceArea(surface), 0);
     const bought = boards * given.boardLength * given.face;
     const [first] = layouts;
     const source =
@@ -301,7 +293,9 @@ export const tile = defineSum({
     const boxes = surfaces.reduce((sum, surface) => {
       const { width, height } = extentOfSurface(surface);
       const columns = width / (given.tileWidth + given.joint) + 2;
-      return sum + columns * (height / (given.tileHeight + given.joint) + 2);
+      const rows = height / (given.tileHeight + given.joint) + 2;
+      // Every tile is held against every corner: a floor of many corners takes as long as a larger one of few.
+      return sum + columns * rows * Math.max(1, surface.outline.length / USUAL_CORNERS);
     }, 0);
     const many = tooMany('tileWidth', boxes, 'tiles');
     if (many) return many;

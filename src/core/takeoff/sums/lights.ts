@@ -1,5 +1,11 @@
 import { baseRuns } from '../../house';
-import { extentOfSurface, floorSurface, spansAt, type Surface } from '../../layout';
+import {
+  extentOfSurface,
+  floorSurface,
+  rectangleSurface,
+  spansAt,
+  type Surface,
+} from '../../layout';
 import { fromInches, type UnitSystem } from '../../units';
 import { areaFrom } from '../extent';
 import { choiceField, lengthField, lengthsField, metricIs, numberField } from '../field';
@@ -81,16 +87,6 @@ function setOut(floor: Surface, needed: number, given: { rows: number; columns: 
   }
 }
 
-const box = (x: number, y: number): Surface => ({
-  outline: [
-    { x: 0, y: 0 },
-    { x, y: 0 },
-    { x, y },
-    { x: 0, y },
-  ],
-  holes: [],
-});
-
 export const lights = defineSum({
   kind: 'lights',
   title: 'Lights and outlets',
@@ -110,7 +106,7 @@ export const lights = defineSum({
   work: (given, { room, units }) => {
     const typed =
       given.length !== undefined && given.width !== undefined
-        ? box(given.length, given.width)
+        ? rectangleSurface(given.length, given.width)
         : undefined;
     const floor = typed ?? (room ? floorSurface(room) : undefined);
     const area = areaFrom(given, room, 'floor');
