@@ -106,7 +106,11 @@ describe('a row that does not read or makes no sense', () => {
       'events.3.payload.on',
     ],
     ['a second start', { ...row('houseStarted', STARTED.payload), v: 3 }, 'events.3.type'],
-    ['an event told twice', { ...row('placeAdded', place('b')), id: 'phone-1' }, 'events.3.id'],
+    [
+      'an event told twice',
+      { ...row('placeAdded', place('b')), id: 'phone-1', v: 2 },
+      'events.3.id',
+    ],
     [
       'a work in no place',
       { ...row('workChosen', { ...chosen('a', 'reline').payload, placeId: 'nowhere' }), v: 2 },
