@@ -53,19 +53,10 @@ function takeoffOf(
 }
 
 /** Fields a product's label settles and the step adds, less those its sum does not know. */
-function fieldsFor({ sum, fields }: Product, extra: Serving['fields']): Raw {
-  const known = findSum(sum)?.fields ?? {};
+function fieldsFor(product: Product, extra: Serving['fields']): Raw {
+  const known = findSum(product.sum)?.fields ?? {};
   const added = Object.entries(extra ?? {}).filter(([name]) => Object.hasOwn(known, name));
-  return { ...labelOf({ sum, fields }), ...Object.fromEntries(added) };
-}
-
-/** All a product is, what its label leaves out included: it stays as large when the house changes its units. */
-function labelOf({ sum, fields }: Pick<Product, 'sum' | 'fields'>): Raw {
-  const usual = Object.entries(findSum(sum)?.fields ?? {}).flatMap(([name, field]) => {
-    const standard = standardOf(field, 'imperial');
-    return standard === undefined ? [] : [[name, standard] as const];
-  });
-  return { ...Object.fromEntries(usual), ...fields };
+  return { ...labelOf(product), ...Object.fromEntries(added) };
 }
 
 /** Sold by a measure of its own, it is counted in that one whatever the house is measured in. */
@@ -75,6 +66,23 @@ const SOLD_IN: Readonly<Record<string, UnitSystem>> = {
   litre: 'metric',
   m: 'metric',
 };
+
+const IN_METRES = /\d\s*(mm|cm|m)\b/;
+
+/**
+ * All a product is, what its label leaves out included, as is usual where such labels are written: it stays as large
+ * when the house changes its units.
+ */
+function labelOf({ sum, fields, unit }: Product): Raw {
+  const isMetric =
+    SOLD_IN[unit] === 'metric' ||
+    Object.values(fields).some((text) => IN_METRES.test(String(text)));
+  const usual = Object.entries(findSum(sum)?.fields ?? {}).flatMap(([name, field]) => {
+    const standard = standardOf(field, isMetric ? 'metric' : 'imperial');
+    return standard === undefined ? [] : [[name, standard] as const];
+  });
+  return { ...Object.fromEntries(usual), ...fields };
+}
 
 /** The takeoff of one product in one place, as the finish screen shows it. */
 export function takeoffFor(

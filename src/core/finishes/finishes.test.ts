@@ -1,6 +1,14 @@
 import { expandJobs } from '../trade/steps';
 import { added, chosen, houseOf, place } from '../testing/houses';
-import { FLAT, openingSlot, shapeOf, slotOf, type Opening, type Place } from '../house';
+import {
+  FLAT,
+  openingSlot,
+  shapeOf,
+  slotOf,
+  type Opening,
+  type Place,
+  type Product,
+} from '../house';
 import { type EventBodyOf } from '../journal';
 import { planHouse } from '../planning/plan-house';
 import { fromFeet, fromInches, momentAt, plainDate, ticks } from '../units';
@@ -241,16 +249,28 @@ describe('what a house is offered', () => {
     expect(ids('door')).toEqual(['door-panel', 'door-flush']);
   });
 
+  it('what a metric label leaves out is metric: sheets of 1200 hang on framing at 400', () => {
+    const own = {
+      ...CATALOGUE.find(({ id }) => id === 'board-half'),
+      fields: { lengths: '2.4 m, 3 m', sheetWidth: '1200 mm' },
+    } as Product;
+    const takeoff = takeoffFor(room, own, 'metric', { on: 'walls' });
+    if ('failed' in takeoff) throw new Error(takeoff.failed);
+    const screws = takeoff.lines.find(({ id }) => id === 'drywall.screws');
+    expect(screws?.working).toContain('0.40 m');
+    expect(screws?.working).not.toContain('0.41');
+  });
+
   it('a product stays as large, and is counted as it is sold, when the house changes its units', () => {
-    for (const { name, ...product } of CATALOGUE) {
-      const whole = { name, ...product };
-      const [one, other] = (['imperial', 'metric'] as const).map((units) =>
-        takeoffFor(room, whole, units, { on: whole.sum === 'drywall' ? 'both' : 'walls' }),
-      );
-      if (!one || !other || 'failed' in one || 'failed' in other) continue;
-      const bought = (takeoff: typeof one) => takeoff.lines.find(({ id }) => id === whole.line);
-      if (whole.sum === 'opening') continue;
-      expect([name, bought(other)?.quantity]).toEqual([name, bought(one)?.quantity]);
+    const covers: Record<string, string> = { trim: 'base', planks: 'floor', tile: 'floor' };
+    for (const product of CATALOGUE.filter(({ sum }) => sum !== 'opening')) {
+      const bought = (units: 'imperial' | 'metric') => {
+        const takeoff = takeoffFor(room, product, units, { on: covers[product.sum] ?? 'walls' });
+        if ('failed' in takeoff) throw new Error(`${product.name}: ${takeoff.failed}`);
+        return takeoff.lines.find(({ id }) => id === product.line)?.quantity;
+      };
+      expect([product.name, bought('imperial')]).toEqual([product.name, expect.any(Number)]);
+      expect([product.name, bought('metric')]).toEqual([product.name, bought('imperial')]);
     }
   });
 });

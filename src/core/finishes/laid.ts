@@ -8,7 +8,7 @@ import {
   type Box,
   type Surface,
 } from '../layout';
-import { findSum, hangRoom, readFields, type HangWay } from '../takeoff';
+import { findSum, hangRoom, readFields, type HangWay, type Hung } from '../takeoff';
 
 /** A surface with the pieces of a finish where they lie, and what that takes. */
 export type Laid = {
@@ -39,6 +39,22 @@ const listOf = (values: Values, name: string): number[] =>
 
 const back = (box: Box): Box => ({ x: box.y, y: box.x, width: box.height, height: box.width });
 
+/** Places never change once made: each way of hanging a room is worked out once, not for each of its walls. */
+const hungRooms = new WeakMap<Place, Map<string, Hung[] | undefined>>();
+
+function hungIn(
+  place: Place,
+  part: 'walls' | 'ceiling',
+  rules: Hung['rules'],
+  way: HangWay,
+): Hung[] | undefined {
+  const known = hungRooms.get(place) ?? new Map<string, Hung[] | undefined>();
+  hungRooms.set(place, known);
+  const key = JSON.stringify([part, rules, way]);
+  if (!known.has(key)) known.set(key, hangRoom(shapeOf(place), part, rules, way));
+  return known.get(key);
+}
+
 export type SheetChoice = { where: 'ceiling' | number; way: HangWay; lengths?: readonly number[] };
 
 /** Sheet lengths a board product is sold in. */
@@ -55,9 +71,7 @@ export function laySheets(place: Place, product: Product, choice: SheetChoice): 
   };
   // As the whole room is hung: its joints lie where its walls together take the fewest sheets.
   const part = choice.where === 'ceiling' ? 'ceiling' : 'walls';
-  const hung = hangRoom(shapeOf(place), part, rules, choice.way)?.find(
-    ({ where }) => where === choice.where,
-  );
+  const hung = hungIn(place, part, rules, choice.way)?.find(({ where }) => where === choice.where);
   if (!hung) return undefined;
   const { layout } = hung;
   const standing = choice.way === 'along';

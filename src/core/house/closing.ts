@@ -29,7 +29,9 @@ const toRadians = (degrees: number) => (degrees * Math.PI) / 180;
 
 function turnsMissingOf(walls: readonly WallRun[]): number {
   const turned = walls.reduce((sum, { turn }) => sum + turn, 0);
-  return Math.abs(turned) <= 180 ? 360 - turned : Math.sign(turned) * 360 - turned;
+  const missing = Math.abs(turned) <= 180 ? 360 - turned : Math.sign(turned) * 360 - turned;
+  // Decimals of a degree do not add up to the last bit.
+  return Math.round(missing * 1_000) / 1_000;
 }
 
 /**

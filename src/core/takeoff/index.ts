@@ -12,6 +12,7 @@ export { cornerLengths, hangRoom, type HangWay, type Hung } from './hang';
 export {
   measuredArea,
   measuredLength,
+  readable,
   rounded,
   sayArea,
   sayLength,

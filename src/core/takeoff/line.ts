@@ -119,13 +119,9 @@ export const sayLength = (length: number, units: UnitSystem): string =>
 
 export const again = (each: TakeoffLine): TakeoffLine => ({ ...each, again: true });
 
-/** One m² K/W in ft² h °F/btu. */
-const R_PER_RSI = 5.678_263;
-/** R as the formulas take it, from whichever label was read. */
-export const inR = (r: number, rsi: number | undefined): number =>
-  rsi === undefined ? r : rsi * R_PER_RSI;
-export const sayR = (r: number, units: UnitSystem): string =>
-  String(units === 'metric' ? rounded(r / R_PER_RSI) : rounded(r));
+const FEW = 1;
+/** As it is read: two figures behind the point, four of what is less than one, such as a U. */
+export const readable = (quantity: number): number => rounded(quantity, quantity < FEW ? 4 : 2);
 
 const MOST_NAMED = 8;
 /** The first of many by name, the rest counted: a working is read, not scrolled. */

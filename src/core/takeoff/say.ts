@@ -61,11 +61,11 @@ export function sayRoomFault(fault: RoomFault, units: UnitSystem): Fault {
       const nearest = suspects.map(({ wall }) => `wall ${wall}`).join(', ');
       const likely = first
         ? `; wall ${first.wall} is likely wrong, ${sayLength(first.length, units)} would close it${others.map(({ wall, length }) => `, or wall ${wall} with ${sayLength(length, units)}`).join('')}`
-        : nearest
-          ? `; no single wall closes it, measure a diagonal; the likeliest wrong come first: ${nearest}`
-          : fault.closing.turnsMissing === 0
-            ? '; no single wall explains it, measure a diagonal'
-            : `; the turns miss 360 degrees by ${fault.closing.turnsMissing}`;
+        : fault.closing.turnsMissing !== 0
+          ? `; the turns miss 360 degrees by ${fault.closing.turnsMissing}`
+          : nearest
+            ? `; no single wall closes it, measure a diagonal; the likeliest wrong come first: ${nearest}`
+            : '; no single wall explains it, measure a diagonal';
       return {
         path: 'room.walls',
         reason: `do not close: the last wall ends ${sayLength(fault.closing.error, units)} from corner ${fault.closing.corner}${likely}`,

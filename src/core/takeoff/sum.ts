@@ -60,7 +60,7 @@ export const defineSum = <const F extends Fields>(definition: {
       lines: lines.map((each) => inUnits(each, context.units)),
       cautions:
         context.room && typed.value.length > 0
-          ? [...cautions, `Worked from the ${listed(typed.value)} typed, not from the room.`]
+          ? [...cautions, `Worked with the ${listed(typed.value)} typed, not the room’s.`]
           : cautions,
     });
   },

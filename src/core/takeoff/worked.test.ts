@@ -1,6 +1,15 @@
 import { FLAT, rectangle, type Opening, type RoomShape } from '../house';
 import { fromFeet, fromInches, fromMillimetres, ticks, type UnitSystem } from '../units';
-import { askedFields, findSum, hangRoom, readField, SUMS } from '.';
+import {
+  answerTakeoff,
+  askedFields,
+  findSum,
+  hangRoom,
+  readable,
+  readField,
+  sayRequestError,
+  SUMS,
+} from '.';
 import { lightMarks } from './sums/lights';
 
 /** Figures worked by hand, in feet and in metres. */
@@ -171,6 +180,14 @@ describe('lights', () => {
     );
     expect(blocked).toBe(0);
     expect(marks).toEqual([fromInches(54)]);
+    // Two lights over one pair of joists part to either side of them.
+    const pair = lightMarks(
+      { from: 0, to: fromInches(40) },
+      2,
+      [10, 14, 26, 30].map(fromInches),
+      fromInches(7),
+    );
+    expect(pair.marks.map((mark) => mark / fromInches(1))).toEqual([3, 37]);
     const close = Array.from({ length: 30 }, (_, at) => fromInches(at * 4));
     expect(lightMarks({ from: 0, to: fromInches(116) }, 2, close, fromInches(4)).blocked).toBe(2);
   });
@@ -216,7 +233,7 @@ describe('sizes typed beside a room', () => {
   it('are said to stand in for it; one of a pair alone is refused', () => {
     const both = work('flooring', { length: "10'", width: "10'" }, room());
     expect(both.of('flooring.area')).toBe(100);
-    expect(both.cautions).toContain('Worked from the length and width typed, not from the room.');
+    expect(both.cautions).toContain('Worked with the length and width typed, not the room’s.');
     const one = findSum('flooring')?.work({ length: "10'" }, { room: room(), units: 'imperial' });
     expect(one).toMatchObject({ ok: false, error: { code: 'impossible', field: 'width' } });
     expect(work('flooring', {}, room()).cautions).toBe('');
@@ -330,5 +347,25 @@ describe('in metres', () => {
         }
       }
     }
+  });
+});
+
+describe('what is read', () => {
+  it('two figures behind the point, four of less than one', () => {
+    expect([7.571, 0.073_12, 1_288, 68.662].map(readable)).toEqual([7.57, 0.0731, 1_288, 68.66]);
+  });
+
+  it('turns that do not go round are told before any wall is blamed', () => {
+    const walls = [90, 80, 90, 90].map((turn, at) => ({
+      length: at % 2 === 0 ? "12'" : "10'",
+      turn,
+    }));
+    const answer = answerTakeoff(
+      JSON.stringify({ room: { walls, height: "8'" }, finish: { kind: 'paint' } }),
+    );
+    if (answer.ok) throw new Error('it closed');
+    const { reason } = sayRequestError(answer.error.error, 'imperial');
+    expect(reason).toContain('the turns miss 360 degrees by 10');
+    expect(reason).not.toContain('wall 0');
   });
 });

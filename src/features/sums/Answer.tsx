@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import {
-  rounded,
+  readable,
   saySumError,
   unitWord,
   type SumError,
@@ -15,7 +15,7 @@ import { Body, Caution, Fact, Note, Section } from '@/ui';
 function figureOf({ quantity, unit }: TakeoffLine): string {
   if (unit === 'yes = 1') return quantity === 1 ? 'yes' : 'no';
   const word = unitWord(unit);
-  const read = rounded(quantity);
+  const read = readable(quantity);
   return word === '' ? String(read) : countWords(read, word);
 }
 

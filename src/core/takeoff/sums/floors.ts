@@ -11,7 +11,8 @@ import {
   type PlankLayout,
   type Surface,
 } from '../../layout';
-import { AREA_PER_SQFT, AREA_PER_SQM, TICKS_PER_MM, type Ticks } from '../../units';
+import { AREA_PER_SQFT, TICKS_PER_MM, type Ticks } from '../../units';
+import { SQFT_PER_M2 } from '../convert';
 import { tooMany } from '../limits';
 import { areaFrom } from '../extent';
 import {
@@ -38,8 +39,6 @@ import {
   wholeUp,
 } from '../line';
 import { defineSum, impossible, needs, worked } from '../sum';
-
-const SQFT_PER_M2 = AREA_PER_SQM / AREA_PER_SQFT;
 
 export const flooring = defineSum({
   kind: 'flooring',

@@ -1,4 +1,4 @@
-import { AREA_PER_SQFT, AREA_PER_SQM, area } from '../../units';
+import { AREA_PER_SQFT, area } from '../../units';
 import { areaFrom } from '../extent';
 import {
   choiceField,
@@ -18,14 +18,12 @@ import {
   percent,
   rounded,
   sayArea,
-  inR,
   sayLength,
-  sayR,
   wholeUp,
 } from '../line';
+import { SQFT_PER_M2, inR, sayR } from '../convert';
 import { defineSum, impossible, needs, worked } from '../sum';
 
-const SQFT_PER_M2 = AREA_PER_SQM / AREA_PER_SQFT;
 const USUAL_SPACINGS = [16, 24, 19.2];
 
 export const batts = defineSum({

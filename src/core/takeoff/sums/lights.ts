@@ -9,6 +9,7 @@ import {
 import { fromInches, type UnitSystem } from '../../units';
 import { areaFrom } from '../extent';
 import { choiceField, lengthField, lengthsField, metricIs, numberField } from '../field';
+import { SQFT_PER_M2 } from '../convert';
 import { tooMany } from '../limits';
 import { exactly, firstOf, inFeet, inSquareFeet, line, sayArea, sayLength, wholeUp } from '../line';
 import { defineSum, needs, worked } from '../sum';
@@ -22,7 +23,6 @@ const LUMENS: Record<string, number> = {
   hall: 10,
   workshop: 75,
 };
-const SQFT_PER_M2 = 10.763_91;
 const MOST_LIGHTS = 400;
 
 type Span = { from: number; to: number };
@@ -41,20 +41,23 @@ export function lightMarks(
   const beside = joists
     .flatMap((joist) => [joist - clear, joist + clear])
     .filter((at) => at > from && at < to && isClear(at));
+  const marks: number[] = [];
   let blocked = 0;
-  const marks = Array.from({ length: count }, (_, at) => {
+  for (let at = 0; at < count; at += 1) {
     const wanted = from + ((to - from) * (2 * at + 1)) / (2 * count);
-    if (isClear(wanted)) return wanted;
-    const near = beside.toSorted((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))[0];
+    // Not where another light hangs already, moved off the same joists.
+    const [near] = (isClear(wanted) ? [wanted, ...beside] : beside)
+      .filter((place) => marks.every((mark) => Math.abs(mark - place) >= clear))
+      .toSorted((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted));
     if (near === undefined) blocked += 1;
-    return near ?? wanted;
-  });
+    marks.push(near ?? wanted);
+  }
   return { marks, blocked };
 }
 
 type Row = { down: number; spans: { span: Span; count: number }[] };
 
-/** Rows of lights down the floor, each over the stretches of floor that lie at its height, `spacing` apart at most. */
+/** Rows of lights down the floor, each over the stretches of floor that lie at its height. */
 function rowsOver(floor: Surface, rows: number, countFor: (span: Span) => number): Row[] {
   const { height } = extentOfSurface(floor);
   return Array.from({ length: rows }, (_, at) => {

@@ -1,14 +1,7 @@
 import { layoutPlanks } from '../../layout';
 import { perimeter, wallAreas, highestOver, type RoomShape } from '../../house';
-import {
-  AREA_PER_SQFT,
-  AREA_PER_SQM,
-  area,
-  fromInches,
-  ticks,
-  type Ticks,
-  type UnitSystem,
-} from '../../units';
+import { AREA_PER_SQFT, area, fromInches, ticks, type Ticks, type UnitSystem } from '../../units';
+import { M3_PER_CUBIC_FOOT, SQFT_PER_M2 } from '../convert';
 import { tooMany } from '../limits';
 import { areaFrom } from '../extent';
 import {
@@ -45,7 +38,6 @@ import { defineSum, impossible, needs, worked } from '../sum';
 /** What a bag of ready-mix makes, cubic feet. */
 const BAG_YIELD: Record<string, number> = { '80 lb': 0.6, '60 lb': 0.45, '25 kg': 0.413 };
 const CUBIC_FEET_PER_YARD = 27;
-const CUBIC_METRES_PER_FOOT = 0.028_316_846_592;
 
 /** Anchors along a piece of sill: two at least, one near each end, and between them no further apart than allowed. */
 const anchorsOn = (run: number, end: number, most: number): number =>
@@ -99,7 +91,7 @@ export const concrete = defineSum({
         wholeUp(cubicFeet / perBag),
         'bag',
         units === 'metric'
-          ? `${volume.value} m³ / ${rounded(perBag * CUBIC_METRES_PER_FOOT * 1_000, 1)} litres a bag, up`
+          ? `${volume.value} m³ / ${rounded(perBag * M3_PER_CUBIC_FOOT * 1_000, 1)} litres a bag, up`
           : `${rounded(cubicFeet)} cu ft / ${perBag} cu ft a bag, up`,
         'usual yield; the bag wins',
       ),
@@ -305,7 +297,6 @@ export const deck = defineSum({
 });
 
 const SQFT_PER_SQUARE = 100;
-const SQFT_PER_M2 = AREA_PER_SQM / AREA_PER_SQFT;
 /** The flattest roof that shingles are made for, rise in 12. */
 const LEAST_PITCH = 2;
 const same = <T>(value: T): T => value;

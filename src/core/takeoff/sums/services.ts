@@ -19,7 +19,6 @@ import {
   inFeet,
   inInches,
   inMetres,
-  inR,
   inSquareFeet,
   exactly,
   line,
@@ -28,9 +27,20 @@ import {
   rounded,
   sayArea,
   sayLength,
-  sayR,
   wholeUp,
 } from '../line';
+import {
+  KG_PER_M2,
+  KG_PER_POUND,
+  M3_PER_CUBIC_FOOT,
+  M3_PER_YARD,
+  WATTS_PER_KELVIN,
+  inFahrenheit,
+  inR,
+  inU,
+  sayR,
+  sayU,
+} from '../convert';
 import { defineSum, impossible, needs, worked } from '../sum';
 
 const LEAST_CFM = 50;
@@ -96,13 +106,6 @@ export const fan = defineSum({
 const BTU_PER_WATT_HOUR = 3.412;
 /** Heat in a cubic foot of air, btu for a degree Fahrenheit. */
 const AIR_HEAT = 0.018;
-const WATTS_PER_KELVIN = 0.527_528;
-const CUBIC_METRES = 0.028_316_846_592;
-const inFahrenheit = (fahrenheit: number, celsius: number | undefined): number =>
-  celsius === undefined ? fahrenheit : celsius * 1.8 + 32;
-/** U of a metric label in btu/h ft² °F. */
-const inU = (wattsPerSquareMetre: number): number => wattsPerSquareMetre / 5.678_263;
-
 export const heat = defineSum({
   kind: 'heat',
   title: 'Heat for a room',
@@ -171,7 +174,7 @@ export const heat = defineSum({
     const areas = areasOf(room);
     const { glass, walls } = outsideOf(room, given);
     const wallR = inR(given.wallR, given.wallRsi);
-    const windowU = given.windowUsi === undefined ? given.windowU : inU(given.windowUsi);
+    const windowU = inU(given.windowU, given.windowUsi);
     const over = (r: number, squareFeet: number) => (r > 0 ? squareFeet / r : 0);
     const ua =
       walls / wallR +
@@ -187,7 +190,7 @@ export const heat = defineSum({
       ? 'UA x difference + 0.335 x air changes x volume; a first estimate, not a design'
       : 'UA x difference + 0.018 x air changes x volume; a first estimate, not a design';
     const working = isMetric
-      ? `(${rounded(ua * WATTS_PER_KELVIN)} UA + 0.335 x ${given.changes} x ${rounded(volume * CUBIC_METRES, 1)} m³) x ${rounded(difference / 1.8, 1)} °C`
+      ? `(${rounded(ua * WATTS_PER_KELVIN)} UA + 0.335 x ${given.changes} x ${rounded(volume * M3_PER_CUBIC_FOOT, 1)} m³) x ${rounded(difference / 1.8, 1)} °C`
       : `(${rounded(ua)} UA + 0.018 x ${given.changes} x ${Math.round(volume)} cu ft) x ${difference} °F`;
     const watts = line(
       'heat.watts',
@@ -206,7 +209,7 @@ export const heat = defineSum({
           'UA of the room',
           exactly(ua),
           'btu/h F',
-          `${sayArea(walls * AREA_PER_SQFT, units)} of outside wall / R ${sayR(wallR, units)} + ${sayArea(glass * AREA_PER_SQFT, units)} of glass and outside doors x ${isMetric ? rounded(windowU * 5.678) : rounded(windowU)}, ceiling and floor over their R`,
+          `${sayArea(walls * AREA_PER_SQFT, units)} of outside wall / R ${sayR(wallR, units)} + ${sayArea(glass * AREA_PER_SQFT, units)} of glass and outside doors x ${sayU(windowU, units)}, ceiling and floor over their R`,
           source,
         ),
       ],
@@ -319,14 +322,11 @@ const DEBRIS: Record<string, { perSquareFoot: number; inches: number }> = {
   'brick, one wythe': { perSquareFoot: 40, inches: 4 },
   concrete: { perSquareFoot: 12.5, inches: 1 },
 };
-const KG_PER_POUND = 0.453_592_37;
-const KG_PER_M2 = 4.882_428;
-const M3_PER_YARD = 0.764_554_858;
 /** A can one person can lift, and what may be in it. */
 const IMPERIAL_CAN = { name: '32 gal can', cubicFeet: 32 / 7.480519, pounds: 50, says: '50 lb' };
 const METRIC_CAN = {
   name: '120 litre can',
-  cubicFeet: 0.12 / 0.028_316_846_592,
+  cubicFeet: 0.12 / M3_PER_CUBIC_FOOT,
   pounds: 23 / KG_PER_POUND,
   says: '23 kg',
 };
