@@ -35,6 +35,15 @@ const cold: Entry = {
   at: { kind: 'wall', wall: 0 },
 };
 
+const failed: Entry = {
+  kind: 'inspection',
+  which: 'rough plumbing',
+  jobId: 'floor0/hold.plumbing' as never,
+  result: 'failed',
+  note: 'nail plates at the sill; vent too short 2h',
+  bookedFor: null,
+};
+
 describe('what a line brings beside itself', () => {
   it('two things of one wall are one record; said again, nothing is there twice', () => {
     const drain: Entry = { ...cold, what: 'drain', offset: fromInches(40) };
@@ -66,14 +75,6 @@ describe('what a line brings beside itself', () => {
   });
 
   it('a visit that failed brings the jobs that put it right, each once; one that passed brings none', () => {
-    const failed: Entry = {
-      kind: 'inspection',
-      which: 'rough plumbing',
-      jobId: 'floor0/hold.plumbing' as never,
-      result: 'failed',
-      note: 'nail plates at the sill; vent too short 2h',
-      bookedFor: null,
-    };
     const events = brought(project, failed);
     const house = after(project, events);
     expect(
@@ -154,17 +155,10 @@ describe('a line that is put right', () => {
   });
 
   it('the jobs of a failed visit go when it is told that it passed', () => {
-    const failed: Entry = {
-      kind: 'inspection',
-      which: 'rough plumbing',
-      jobId: 'floor0/hold.plumbing' as never,
-      result: 'failed',
-      note: 'nail plates at the sill',
-      bookedFor: null,
-    };
-    const passed: Entry = { ...failed, result: 'passed', note: null };
-    const first = say(start(), [failed]);
+    const oneJob: Entry = { ...failed, note: 'nail plates at the sill' };
+    const passed: Entry = { ...oneJob, result: 'passed', note: null };
+    const first = say(start(), [oneJob]);
     expect(Object.keys(told(first)?.ownJobs ?? {})).toHaveLength(1);
-    expect(told(correct(first, [failed], [passed]))?.ownJobs).toEqual({});
+    expect(told(correct(first, [oneJob], [passed]))?.ownJobs).toEqual({});
   });
 });
