@@ -74,6 +74,9 @@ for (const [size, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
     await porch.press('Choose: Oak strip, 5" face');
     await porch.press('Choose: Pine base and casing, 8 to 16 ft');
     await expect(page.getByText(/rows of 5", boards of 6'/)).toBeVisible();
+    // 358 x 2 / 375 = 1.909 gallons, 7.64 quarts.
+    await expect(page.getByText('2 gallons', { exact: true })).toBeVisible();
+    await expect(page.getByText(/0.36 quarts left over/)).toBeVisible();
 
     await porch.go('Stores');
     const later = page.getByRole('button', { name: /^Show all \d+: / });
@@ -83,7 +86,8 @@ for (const [size, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
     await expect(
       page.getByText(/^\d+ sheets · Drywall 1\/2", sheets 8 to 12 ft$/).first(),
     ).toBeVisible();
-    await expect(page.getByText(/^\d+ gallons? · Wall paint, matt$/).first()).toBeVisible();
+    await expect(page.getByText('4 quarts · Wall paint, matt')).toHaveCount(2);
+    await expect(page.getByText(/its 2 coats together: 2 gallons/).first()).toBeVisible();
     await expect(page.getByText(/^by (Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d+ \w+/).first()).toBeVisible();
     // The windows are measured and want a choice.
     await expect(page.getByRole('heading', { name: 'To choose' })).toBeVisible();

@@ -127,7 +127,7 @@ const METRIC: readonly Product[] = [
     [3.1, 14, 'Quarry Lane'],
     { tileWidth: '300 mm', tileHeight: '300 mm', joint: '3 mm', thickness: '9 mm' },
   ),
-  product('wall-matt-litre', 'Wall paint, matt', ['walls'], LITRES, [10, 0, 'Marl Timber'], {
+  product('wall-matt-litre', 'Wall paint, matt', ['walls'], LITRES, [9.5, 0, 'Marl Timber'], {
     spreadMetric: 9.2,
   }),
   product(
@@ -135,7 +135,7 @@ const METRIC: readonly Product[] = [
     'Wall paint, wipeable satin',
     ['walls'],
     LITRES,
-    [12.2, 0, 'Marl Timber'],
+    [11.5, 0, 'Marl Timber'],
     { spreadMetric: 8.6 },
   ),
   product(
@@ -151,7 +151,7 @@ const METRIC: readonly Product[] = [
     'Ceiling paint, white',
     ['ceiling'],
     LITRES,
-    [8.2, 0, 'Marl Timber'],
+    [7.75, 0, 'Marl Timber'],
     { spreadMetric: 9.2 },
   ),
   product(

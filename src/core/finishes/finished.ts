@@ -9,8 +9,10 @@ import {
   type Slot,
 } from '../house';
 import { findSum, sayLength, saySumError, standardOf, type Takeoff } from '../takeoff';
-import { cents, type Cents, type UnitSystem } from '../units';
+import { cents, countWords, type Cents, type UnitSystem } from '../units';
 import { findProduct } from './catalogue';
+import { inCans, pour } from './poured';
+import type { Poured } from './poured-schema';
 import { SERVINGS, type Serving } from './served';
 
 /** What a chosen finish makes of a material: what is bought, how much, at what price, and why. */
@@ -22,11 +24,18 @@ export type Finished = {
   leadDays: number;
   shop: string | null;
   working: string;
+  /** Of paint: what it is poured from, together with the other coats of its colour. */
+  poured?: Poured;
 };
 
 /** What is still to be done before a material can be ordered. */
 export type Pending = 'measure' | 'choose';
-export type Settled = { finished: Finished | null; pending: Pending | null };
+export type Settled = {
+  finished: Finished | null;
+  pending: Pending | null;
+  /** Where nothing was chosen yet, what would be: all its coats will be of one colour. */
+  toChoose?: string;
+};
 
 type Raw = Readonly<Record<string, unknown>>;
 
@@ -123,7 +132,9 @@ function fromTakeoff(
         leadDays: product.leadDays,
         shop: product.shop,
       };
+  const poured = line ? undefined : pour(found.exact ?? found.quantity, product, product.id);
   return {
+    ...(poured ? { poured } : {}),
     what: bought.what,
     unit: bought.unit,
     units,
@@ -218,7 +229,11 @@ export function settleMaterial(
   const product = findProduct(project, project.finishes[finishKey(place.id, serving.slot)]);
   if (!product || !serving.sums.includes(product.sum)) {
     // A papered wall has no last coat of paint: the finish is chosen all the same.
-    return { finished: null, pending: product ? null : 'choose' };
+    return {
+      finished: null,
+      pending: product ? null : 'choose',
+      toChoose: finishKey(place.id, serving.slot),
+    };
   }
   return { finished: fromTakeoff(project, place, product, serving, use), pending: null };
 }
@@ -234,7 +249,14 @@ export function slotsAsked(stepIds: readonly string[]): Slot[] {
 }
 
 export type FinishQuote =
-  { ok: true; units: number; cents: Cents; working: string } | { ok: false; reason: string };
+  | {
+      ok: true;
+      /** As it is bought: `62 boards`, `2 gallons + 1 quart`. */
+      amount: string;
+      cents: Cents;
+      working: string;
+    }
+  | { ok: false; reason: string };
 
 /** How the slots of a room are covered when a product is looked at there: paint in two coats, board all round. */
 const SLOT_FIELDS: Readonly<Record<string, Serving['fields']>> = {
@@ -252,12 +274,28 @@ export function quoteFor(
   units: UnitSystem,
 ): FinishQuote {
   if (product.sum === 'opening') {
-    return { ok: true, units: 1, cents: product.price, working: 'one, to the measured opening' };
+    return {
+      ok: true,
+      amount: countWords(1, product.unit),
+      cents: product.price,
+      working: 'one, to the measured opening',
+    };
   }
   const takeoff = takeoffFor(place, product, units, SLOT_FIELDS[slot]);
   if ('failed' in takeoff) return { ok: false, reason: takeoff.failed };
   const found = takeoff.lines.find(({ id }) => id === product.line);
   if (!found) return { ok: false, reason: `its sum has no line ${product.line}` };
+  const poured = pour(found.exact ?? found.quantity, product, product.id);
+  if (poured) {
+    const { amount, price, rest } = inCans(poured);
+    const working = [found.working, ...(rest ? [rest] : [])].join('; ');
+    return { ok: true, amount, cents: price, working };
+  }
   const count = Math.max(1, Math.ceil(found.quantity - 1e-9));
-  return { ok: true, units: count, cents: cents(count * product.price), working: found.working };
+  return {
+    ok: true,
+    amount: countWords(count, product.unit),
+    cents: cents(count * product.price),
+    working: found.working,
+  };
 }

@@ -205,8 +205,9 @@ describe('finishes', () => {
     };
     // 352 x 2 / 375 = 1.88, up to 2 gallons of $38.
     expect(quoteFor(room, slotOf('walls'), product('wall-matt'), 'imperial')).toMatchObject({
-      units: 2,
+      amount: '2 gallons',
       cents: 7_600,
+      working: expect.stringContaining('= 1.88 gallons; 0.49 quarts left over') as string,
     });
     const short = { ...product('paper-leaf'), fields: { rollLength: "3'" } };
     expect(quoteFor(room, slotOf('walls'), short, 'imperial')).toMatchObject({ ok: false });

@@ -19,3 +19,5 @@ export {
   type PlankWay,
   type SheetChoice,
 } from './laid';
+export { inCans, pour, wholeCans, type CansBought } from './poured';
+export { pouredSchema, type Poured } from './poured-schema';

@@ -17,7 +17,14 @@ export const orderSchema = z.object({
   expectedOn: plainDateSchema,
   /** How much of each line it is for, as it stood on the day; shared by quantity over several rooms. */
   shares: z
-    .array(z.object({ lineId: z.string().min(1).max(240), units: z.int().min(0) }))
+    .array(
+      z.object({
+        lineId: z.string().min(1).max(240),
+        units: z.int().min(0),
+        /** What they are counted in; left out by orders of before paint was counted in cans. */
+        unit: z.string().min(1).max(40).optional(),
+      }),
+    )
     .max(200)
     .optional(),
   /** What the shop asked for all of it. */

@@ -1,4 +1,13 @@
-export { cheapestCans, type Can } from './cans';
+export {
+  canPricesAt,
+  cheapestCans,
+  paintCans,
+  priceOfCans,
+  sayCans,
+  sayRest,
+  SMALLEST_CAN,
+  type Can,
+} from './cans';
 export {
   askedFields,
   offeredIn,

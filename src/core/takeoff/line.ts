@@ -22,7 +22,7 @@ export type TakeoffLine = {
   working: string;
   /** Where the rule or the starting figure comes from. */
   source: string;
-  /** Before rounding, for the house's own units; gone once the line leaves its sum. */
+  /** In its unit before rounding, for what is summed up further; not for reading. */
   exact?: number;
   /** The figure of a line above under an older id: for files, not for reading. */
   again?: true;
@@ -88,11 +88,11 @@ const METRIC: Readonly<Record<string, { unit: string; each: number; digits: numb
 };
 
 /** A line as the house reads it: what a sum counts in feet and pounds is metric in a house of metres. */
-export function inUnits({ exact, ...each }: TakeoffLine, units: UnitSystem): TakeoffLine {
+export function inUnits(each: TakeoffLine, units: UnitSystem): TakeoffLine {
   const metric = units === 'metric' ? METRIC[each.unit] : undefined;
   if (!metric) return each;
-  const quantity = rounded((exact ?? each.quantity) * metric.each, metric.digits);
-  return { ...each, quantity, unit: metric.unit };
+  const exact = (each.exact ?? each.quantity) * metric.each;
+  return { ...each, exact, quantity: rounded(exact, metric.digits), unit: metric.unit };
 }
 
 const UNIT_WORDS: Record<string, string> = {

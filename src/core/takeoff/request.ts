@@ -169,7 +169,11 @@ export function answerTakeoff(
     if (!sum) return wrong({ code: 'finish', kind, error: { code: 'unknown-sum', kind } });
     const result = sum.work(request.finish, { room, units });
     return result.ok
-      ? ok({ areas, ...result.value })
+      ? ok({
+          areas,
+          ...result.value,
+          lines: result.value.lines.map(({ exact: _, ...each }) => each),
+        })
       : wrong({ code: 'finish', kind, error: result.error });
   } catch (cause) {
     if (cause instanceof Unreadable) return wrong(cause.error);

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { findProduct, offeredFor, quoteFor } from '@/core/finishes';
 import { finishKey, openingSlot, type Place, type Product, type Slot } from '@/core/house';
-import { countWords, formatMoney, formatAbout } from '@/core/units';
+import { formatMoney, formatAbout } from '@/core/units';
 import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, ButtonLink, Note, Section, Slip } from '@/ui';
 import { leadWords, suitOf } from './words';
@@ -67,7 +67,7 @@ function Chosen({ place, slot, product }: { place: Place; slot: Slot; product: P
       state="done"
       title={product.name}
       note={`${leadWords(product.leadDays)}${product.shop ? ` from ${product.shop}` : ''}`}
-      figure={quote.ok ? countWords(quote.units, product.unit) : undefined}
+      figure={quote.ok ? quote.amount : undefined}
       figureNote={quote.ok ? `about ${formatAbout(quote.cents, currency)}` : undefined}
     >
       <Note>{quote.ok ? quote.working : `Cannot be worked out here: ${quote.reason}.`}</Note>
@@ -113,7 +113,7 @@ function Offered({
       title={product.name}
       note={`${leadWords(product.leadDays)}${product.shop ? ` from ${product.shop}` : ''}`}
       figure={quote.ok ? formatMoney(quote.cents, currency) : 'does not fit'}
-      figureNote={quote.ok ? countWords(quote.units, product.unit) : undefined}
+      figureNote={quote.ok ? quote.amount : undefined}
     >
       <Button
         look="quiet"

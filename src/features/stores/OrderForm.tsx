@@ -45,7 +45,7 @@ export function OrderForm({ line, onDone }: { line: OrderLine; onDone: () => voi
         orderedOn: order?.orderedOn ?? today,
         expectedOn: due ?? today,
         arrival: order?.arrival ?? null,
-        shares: order?.shares ?? [{ lineId: line.lineId, units: line.units }],
+        shares: order?.shares ?? [{ lineId: line.lineId, units: line.units, unit: line.unit }],
         cents: price,
       };
       return dispatch(

@@ -52,10 +52,12 @@ function Item({ item }: { item: ShopItem }) {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
   const placeOrder = usePlaceOrder();
-  const rooms = item.lines.map(({ placeId, units }) => `${placeNameIn(project, placeId)} ${units}`);
+  const rooms = item.rooms.map(
+    ({ placeId, units }) => `${placeNameIn(project, placeId)} ${countWords(units, item.unit)}`,
+  );
   return (
     <Slip
-      title={`${countWords(item.units, item.unit)} · ${item.what}`}
+      title={`${item.amount} · ${item.what}`}
       note={rooms.join(', ')}
       figure={formatMoney(item.cents, project.currency)}
       figureNote={`by ${formatDate(item.orderBy, today)}`}

@@ -32,7 +32,7 @@ export function usePlaceOrder() {
       orderedOn: today,
       expectedOn,
       arrival: null,
-      shares: lines.map(({ lineId, units }) => ({ lineId, units })),
+      shares: lines.map(({ lineId, units, unit }) => ({ lineId, units, unit })),
       cents: offer?.cents ?? addCents(lines.map(({ price }) => price)),
     };
     void dispatch(

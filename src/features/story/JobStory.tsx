@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { PlannedJob } from '@/core/planning/report';
 import { CAUTIONS, DEFERS, type CautionId } from '@/core/trade/steps/cautions';
 import { stageName } from '@/core/trade/steps/stages';
-import { formatDate, formatAbout } from '@/core/units';
+import { countWords, formatDate, formatAbout } from '@/core/units';
 import {
   placeOf,
   selectDecides,
@@ -187,7 +187,7 @@ function Needs({ job }: { job: PlannedJob }) {
       <SubHeading>Needs</SubHeading>
       {lines.map((line) => (
         <Note key={line.lineId}>
-          {`${line.units} ${line.unit} ${line.what}, about ${formatAbout(line.price, project.currency)}; order by ${formatDate(line.orderBy, today)}`}
+          {`${countWords(line.units, line.unit)} ${line.what}, about ${formatAbout(line.price, project.currency)}; order by ${formatDate(line.orderBy, today)}`}
         </Note>
       ))}
     </View>

@@ -1,7 +1,7 @@
 import { JobSlip, inSentence } from '@/features/job';
 import { Undecided } from '@/features/walk';
 import type { Tonight } from '@/core/today';
-import { formatDate, formatAbout } from '@/core/units';
+import { countWords, formatDate, formatAbout } from '@/core/units';
 import { placeNameIn, selectProject, selectToday, useAppSelector } from '@/store';
 import { ButtonLink, Section, Slip } from '@/ui';
 
@@ -30,7 +30,7 @@ function ToOrder({ tonight }: { tonight: Tonight }) {
           key={line.lineId}
           state="arrives"
           title={`Order ${inSentence(line.what)}`}
-          note={`${placeNameIn(project, line.placeId)} · ${line.units} ${line.unit}, about ${formatAbout(line.price, project.currency)}`}
+          note={`${placeNameIn(project, line.placeId)} · ${countWords(line.units, line.unit)}, about ${formatAbout(line.price, project.currency)}`}
           figure={line.orderBy < today ? 'now' : `by ${formatDate(line.orderBy, today)}`}
           figureNote={`${line.leadDays} days on the way`}
           href="/stores"

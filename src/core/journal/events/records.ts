@@ -7,6 +7,8 @@ import { defineEvent } from './define';
 export const orderPlaced = defineEvent({
   type: 'orderPlaced',
   payload: orderSchema,
+  // Version 2 says in what a share is counted.
+  upgrades: [(payload) => payload],
   apply: (house, order) => {
     house.orders[order.id] = order;
   },

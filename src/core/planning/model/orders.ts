@@ -1,4 +1,5 @@
 import type { Order, HouseToPlan } from '../../house';
+import { shareIn } from '../../house/order-share';
 import type { Progress } from '../../progress';
 import type { Job, JobMaterial } from '../../trade/steps';
 import { addDays, dateOf, momentAt, plainDate, type Moment, type PlainDate } from '../../units';
@@ -99,7 +100,10 @@ export function orderLines(
     const order = orders.get(material.lineId);
     // Work under way has its things already, unless an order or a line by hand says otherwise.
     if (begun && !order && !material.byHand) return [];
+    // Poured from the cans of another coat, which stand on a line of their own.
+    if (material.units === 0 && !order) return [];
     const neededBy = addDays(dateOf(start), -CUSHION_DAYS);
+    const share = order?.shares?.find(({ lineId }) => lineId === material.lineId);
     return {
       lineId: material.lineId,
       jobId: job.id,
@@ -114,7 +118,8 @@ export function orderLines(
       state: stateOf(order, today, material.pending),
       working: material.working,
       shop: order?.shop ?? material.shop,
-      orderedUnits: order?.shares?.find(({ lineId }) => lineId === material.lineId)?.units ?? null,
+      ...(material.poured ? { poured: material.poured } : {}),
+      orderedUnits: share ? shareIn(share, material.use.unit) : null,
       orderId: order?.id ?? null,
       expectedOn: order?.expectedOn ?? null,
     };

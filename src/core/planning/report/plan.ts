@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { pouredSchema } from '../../finishes/poured-schema';
 import { jobIdSchema, personIdSchema, placeIdSchema } from '../../house';
 import { costLineSchema, coverSchema } from './costs';
 import {
@@ -168,6 +169,8 @@ const orderLineSchema = z.object({
   ]),
   /** How the units came about. */
   working: z.string(),
+  /** Of paint: its part of the cans of its colour. */
+  poured: pouredSchema.optional(),
   shop: z.string().nullable(),
   /** Units of this line in its order, when that was written down; other than `units` when the need changed since. */
   orderedUnits: z.int().nullable(),

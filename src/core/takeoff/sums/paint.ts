@@ -1,6 +1,6 @@
 import { again, exactly, inSquareFeet, line, rounded, sayArea, sayLength, wholeUp } from '../line';
 import { areaFrom } from '../extent';
-import { cheapestCans, type Can } from '../cans';
+import { CAN_PRICES, cheapestCans, paintCans, sayRest } from '../cans';
 import {
   choiceField,
   flagField,
@@ -13,7 +13,7 @@ import {
 } from '../field';
 import { tooMany } from '../limits';
 import { highestOver, type RoomShape } from '../../house';
-import { TICKS_PER_INCH, type UnitSystem } from '../../units';
+import { TICKS_PER_INCH } from '../../units';
 import { defineSum, impossible, needs, worked } from '../sum';
 
 const LITRES_PER_GALLON = 3.785411784;
@@ -24,22 +24,6 @@ const SOURCE = {
 };
 
 const QUARTS_PER_GALLON = 4;
-
-/** Cans on sale, in quarts or litres: three sizes in either system. */
-function cansOf(
-  { quart, gallon, five }: { quart: number; gallon: number; five: number },
-  units: UnitSystem,
-): Can[] {
-  const names =
-    units === 'metric'
-      ? ['20 litres', '4 litres', '1 litre']
-      : ['5-gallon pail', 'gallon', 'quart'];
-  return [
-    { id: 'five', name: names[0] ?? '', holds: 20, price: five },
-    { id: 'gallon', name: names[1] ?? '', holds: 4, price: gallon },
-    { id: 'quart', name: names[2] ?? '', holds: 1, price: quart },
-  ];
-}
 
 export const paint = defineSum({
   kind: 'paint',
@@ -68,9 +52,9 @@ export const paint = defineSum({
       most: 30,
       hint: '6.1 when left out',
     }),
-    quart: metricCalled('Price of 1 litre', priceField('Price of a quart', 1_600)),
-    gallon: metricCalled('Price of 4 litres', priceField('Price of a gallon', 3_800)),
-    five: metricCalled('Price of 20 litres', priceField('Price of five gallons', 16_500)),
+    quart: metricCalled('Price of 1 litre', priceField('Price of a quart', CAN_PRICES.quart)),
+    gallon: metricCalled('Price of 4 litres', priceField('Price of a gallon', CAN_PRICES.gallon)),
+    five: metricCalled('Price of 20 litres', priceField('Price of five gallons', CAN_PRICES.five)),
     length: lengthField('Length, without a room'),
     width: lengthField('Height or width, without a room'),
   },
@@ -99,18 +83,20 @@ export const paint = defineSum({
       `= ${amount}`,
     ].join(' ');
     const need = isMetric ? litres : gallons * QUARTS_PER_GALLON;
+    const cans = cheapestCans(need, paintCans(given, units));
+    const rest = sayRest(need, cans, units);
     return worked([
       line('paint.gallons', 'Paint', exactly(gallons, 3), 'gal', working, SOURCE[units]),
       ...(isMetric
         ? [again(line('paint.litres', 'Paint', exactly(litres, 3), 'L', working, SOURCE[units]))]
         : []),
-      ...cheapestCans(need, cansOf(given, units)).map(({ can, count }) =>
+      ...cans.map(({ can, count }) =>
         line(
           `paint.cans.${can.id}`,
           `Paint, ${can.name}`,
           count,
           'can',
-          `cheapest set of cans that holds ${amount}`,
+          `cheapest set of cans that holds ${amount}${rest ? `, ${rest}` : ''}`,
           'prices as given',
         ),
       ),

@@ -17,6 +17,7 @@ import { jobIdFor } from './job-id';
 import { hiredLimits, limitsOf } from './limits';
 import { splitJob } from './parts';
 import { quantityOf, workIn } from './measures';
+import { pooled } from './pooled';
 import { schooled } from './schooled';
 import type { Step } from './step';
 
@@ -193,7 +194,7 @@ export function expandAll(project: HouseToPlan): Job[] {
     .filter((own) => own.placeId === null || project.places[own.placeId])
     .map((own) => ownJobOf(own, project));
   const order = placeRank(project);
-  return [...fromLibrary, ...ownJobs]
+  const inOrder = [...fromLibrary, ...ownJobs]
     .map((job) => withFigures(job, project.jobFigures[job.id]))
     .flatMap((job) => inParts(job, project))
     .map((job) => givenToTrade(job, project))
@@ -204,6 +205,7 @@ export function expandAll(project: HouseToPlan): Job[] {
         (doingOf(a.stepId ?? '')?.key ?? 0) - (doingOf(b.stepId ?? '')?.key ?? 0) ||
         order(a) - order(b),
     );
+  return pooled(inOrder, project);
 }
 
 /** Every job that is to be done: {@link expandAll} without what the owner dropped. */

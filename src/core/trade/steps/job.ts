@@ -1,4 +1,4 @@
-import type { Pending } from '../../finishes';
+import type { Pending, Poured } from '../../finishes';
 import type { JobId, PersonId, PlaceId } from '../../house';
 import type { Area, Cents, Minutes, Ticks } from '../../units';
 import type { CautionId } from './cautions';
@@ -27,6 +27,8 @@ export type JobMaterial = {
   pending: Pending | null;
   /** Written down because it is missing. */
   byHand?: true;
+  /** Of paint: its part of the cans that are bought for all coats of its colour. */
+  poured?: Poured;
 };
 
 /** What a job had before the owner gave figures of their own; null for what its kind of work has not. */

@@ -175,7 +175,7 @@ function orderOptions(plan: Plan, chain: readonly PlannedJob[], most: number): O
               orderedOn: today,
               expectedOn: addDays(today, late.leadDays),
               arrival: null,
-              shares: [{ lineId: late.lineId, units: late.units }],
+              shares: [{ lineId: late.lineId, units: late.units, unit: late.unit }],
             },
           },
         ],
