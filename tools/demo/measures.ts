@@ -1,6 +1,7 @@
 import { FLAT, rectangle, slotOf, type Opening } from '../../src/core/house';
 import { type EventBodyOf } from '../../src/core/journal';
 import { plainDate, ticks } from '../../src/core/units';
+import { SHOPPED } from './shops';
 import { size } from './size';
 
 /** The measuring pass of the second week of March, what was chosen after it, and a length left over. */
@@ -86,6 +87,7 @@ const EVENTS: readonly EventBodyOf[] = [
       [5, 'window', `3' 2"`, `32"`, `54"`, `30"`],
     ],
   ),
+  ...SHOPPED,
   chosen('living', 'floor', 'pine-board'),
   chosen('living', 'walls', 'wall-wipe'),
   chosen('living', 'ceiling', 'ceiling-white'),

@@ -89,7 +89,7 @@ describe('finishes', () => {
       unit: 'board',
       state: 'to-order',
       leadDays: 12,
-      shop: 'Plank Yard',
+      shop: null,
     });
     expect(line?.units).toBeGreaterThanOrEqual(48);
     expect(line?.price).toBe((line?.units ?? 0) * 1_140);

@@ -57,34 +57,30 @@ export function OrderActions({ line }: { line: OrderLine }) {
           hint={`Ordered, with shop and price: ${line.what}`}
           onPress={() => setAsking(true)}
         />
-        <Button
-          look="quiet"
-          label="Ask the shops"
-          hint={`Ask the shops: ${line.what}`}
-          onPress={() => void ask()}
-        />
+        {isDemo ? (
+          <Button
+            look="quiet"
+            label="Ask the shops"
+            hint={`Ask the shops: ${line.what}`}
+            onPress={() => void ask()}
+          />
+        ) : null}
       </View>
       {offers ? (
         <View role="group" aria-label={`Offers: ${line.what}`} className="gap-1">
-          <Note>
-            {isDemo
-              ? 'Made-up shops, as a stand-in for yours.'
-              : 'Made-up shops, to show how it would be. Ask your own, and write the order down.'}
-          </Note>
+          <Note>Made-up shops, as a stand-in for yours.</Note>
           {offers.map((offer) => (
             <View
               key={offer.shop}
               className="flex-row flex-wrap items-center justify-between gap-2 border-t border-line"
             >
               <Note className="min-w-[160px] flex-1 text-ink">{`${offer.shop}: ${offerWords(offer, currency, today)}`}</Note>
-              {isDemo ? (
-                <Button
-                  look="quiet"
-                  label="Order here"
-                  hint={`Order from ${offer.shop}: ${line.what}`}
-                  onPress={() => placeOrder([line], offer)}
-                />
-              ) : null}
+              <Button
+                look="quiet"
+                label="Order here"
+                hint={`Order from ${offer.shop}: ${line.what}`}
+                onPress={() => placeOrder([line], offer)}
+              />
             </View>
           ))}
         </View>

@@ -1,25 +1,12 @@
 import type { OrderLine } from '@/core/planning/report';
 import type { Offer } from '@/core/supplier';
 import { addCents, addDays, formatDate } from '@/core/units';
-import {
-  freshId,
-  keep,
-  selectIsDemo,
-  selectProject,
-  selectToday,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+import { freshId, keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
 
 /** Places one order for one or several lines of the same thing; each line's share is written down as it stands today. */
 export function usePlaceOrder() {
   const dispatch = useAppDispatch();
   const today = useAppSelector(selectToday);
-  const isDemo = useAppSelector(selectIsDemo);
-  const { products } = useAppSelector(selectProject);
-  // Shops of our catalogue are made up: they stand in no real house's order.
-  const isOwn = (shop: string | null) =>
-    Object.values(products).some((product) => product.shop === shop);
   return (lines: readonly OrderLine[], offer: Offer | null): void => {
     const [first] = lines;
     if (!first) return;
@@ -28,7 +15,7 @@ export function usePlaceOrder() {
     const payload = {
       id: dispatch(freshId()),
       lineId: first.lineId,
-      shop: offer?.shop ?? (isDemo || isOwn(first.shop) ? first.shop : null),
+      shop: offer?.shop ?? first.shop,
       orderedOn: today,
       expectedOn,
       arrival: null,
