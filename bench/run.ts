@@ -11,6 +11,7 @@ import { cuttingRows } from './cutting';
 import { ownersRows } from './owners';
 import { perturbationRows } from './perturbations';
 import { schedulingRows } from './scheduling';
+import { sumsRows } from './sums';
 
 const RUNS = 5;
 
@@ -39,7 +40,7 @@ if (demo.ok) {
     `${timed(() => forecastHouse(project, clock ?? NOW)).toFixed(0)} ms`,
     '',
   ]);
-  rows.push(...eveningRows(project));
+  rows.push(...eveningRows(project), ...sumsRows(project));
 }
 
 rows.push(...cuttingRows(), ...schedulingRows(), ...ownersRows(), ...perturbationRows());

@@ -181,6 +181,8 @@ function fakePlanner(): Outside['planner'] {
     fit: none,
     history: none,
     dropped: none,
+    sum: none,
+    quotes: none,
     cuts: none,
     readFile: none,
   };

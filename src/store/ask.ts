@@ -1,12 +1,15 @@
 import type { Option, Weighed } from '../core/planning/scenarios/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
+import type { FinishQuote } from '../core/finishes/quote-schema';
 import type { EventBodyOf } from '../core/journal';
+import type { WorkedOut } from '../core/takeoff/takeoff-schema';
 import type { Reading } from '../core/measure';
 import type { Result } from '../core/result';
 import type { Delivery, Enquiry, Offer } from '../core/supplier';
 import type { PlainDate, Ticks } from '../core/units';
 import type { Fit } from '../core/planning/scenarios/fit/schema';
 import type { WhatIf } from '../core/planning/scenarios/whatif/schema';
+import type { QuotesAsked, SumAsked } from '../workers/planner';
 import type { PlanningError } from '../workers/protocol';
 import { askedOf } from './planning';
 import type { Thunk } from './store';
@@ -54,6 +57,24 @@ export const planTheCuts =
   ): Thunk<Promise<Result<CutPlan, PlanningError> | undefined>> =>
   (_dispatch, _getState, outside) =>
     outside.planner.cuts(problem, signal);
+
+/** A calculator's answer, off the main thread. */
+export const workOut =
+  (
+    asked: SumAsked,
+    signal: AbortSignal,
+  ): Thunk<Promise<Result<WorkedOut, PlanningError> | undefined>> =>
+  (_dispatch, _getState, outside) =>
+    outside.planner.sum(asked, signal);
+
+/** What products would take in a slot of a room, off the main thread. */
+export const askQuotes =
+  (
+    asked: QuotesAsked,
+    signal: AbortSignal,
+  ): Thunk<Promise<Result<FinishQuote[], PlanningError> | undefined>> =>
+  (_dispatch, _getState, outside) =>
+    outside.planner.quotes(asked, signal);
 
 export const askShops =
   (enquiry: Enquiry): Thunk<Promise<Offer[]>> =>

@@ -48,6 +48,8 @@ export {
   askWhatFits,
   askWhereItIs,
   planTheCuts,
+  workOut,
+  askQuotes,
   readLaser,
   tryChanges,
   weigh,

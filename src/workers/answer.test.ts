@@ -3,14 +3,17 @@ import { added, chosen, houseOf, place, week } from '../core/testing/houses';
 import { momentAt, plainDate } from '../core/units';
 import { forecastInSteps } from '../core/planning/simulation';
 import { standingOf } from '../core/planning/report';
-import type { Project } from '../core/house';
+import { offeredFor, quoteFor } from '../core/finishes';
+import { shapeOf, slotOf, type Project } from '../core/house';
 import { toTheEnd } from '../core/in-steps';
 import { changesBetween, planningInputOf } from '../core/planning/input';
+import { findSum } from '../core/takeoff';
 import { listen } from './answer';
 import { inParts, joiner } from './parts';
 import { PROTOCOL_VERSION, replySchema, type WorkerReply } from './protocol';
 
 const NOW = momentAt(plainDate('2026-01-05'), 17 * 60);
+const WALLS = slotOf('walls');
 const project = houseOf(added(place('a')), chosen('a', 'repaint'));
 /** A message about a house the worker knows nothing of yet. */
 const message = ({ house = project, ...over }: { house?: Project } & Record<string, unknown>) => ({
@@ -44,6 +47,34 @@ function replies(over: Parameters<typeof message>[0]): WorkerReply[] {
   return heard;
 }
 const ask = (over: Parameters<typeof message>[0]) => replies(over).at(-1);
+
+describe('sums and quotes in the worker', () => {
+  const bed = place('bed');
+  const sum = (fields: Record<string, unknown>, over: Record<string, unknown> = {}) =>
+    ask({ kind: 'sum', sum: 'paint', fields, place: bed, units: 'imperial', ...over });
+
+  it('come to what they come to outside of it', () => {
+    const outside = findSum('paint')?.work(
+      { on: 'walls' },
+      { room: shapeOf(bed), units: 'imperial' },
+    );
+    expect(outside?.ok).toBe(true);
+    expect(sum({ on: 'walls' })).toMatchObject({ kind: 'sum', worked: outside });
+    const products = offeredFor(project, 'walls');
+    const quotes = products.map((product) => quoteFor(bed, WALLS, product, 'imperial'));
+    expect(quotes.filter(({ ok }) => ok).length).toBeGreaterThan(1);
+    expect(
+      ask({ kind: 'quotes', place: bed, slot: WALLS, products, units: 'imperial' }),
+    ).toMatchObject({ kind: 'quotes', quotes });
+  });
+
+  it('say what is missing, and refuse what nobody may ask', () => {
+    expect(sum({}, { place: null })).toMatchObject({ worked: { ok: false } });
+    for (const unread of [sum({ coats: 'many' }), sum({}, { sum: 'nothing' })]) {
+      expect(unread).toMatchObject({ kind: 'failed', error: { code: 'broke-down' } });
+    }
+  });
+});
 
 describe('the planner worker', () => {
   it('answers a forecast and a comparison in plain data that reads on the other side', () => {

@@ -1,8 +1,9 @@
 import { planCuts } from '../core/cuts';
+import { quoteFor } from '../core/finishes';
 import { betterInSteps, forecastInSteps } from '../core/planning/simulation';
 import { effectiveEvents, parseEvent } from '../core/journal';
 import { readHouseFile, readProjectFile } from '../core/files';
-import type { PlanningInput } from '../core/house';
+import { shapeOf, type PlanningInput } from '../core/house';
 import type { InSteps } from '../core/in-steps';
 import { planningInputSchema, withFieldChanges } from '../core/planning/input';
 import { droppedWork } from '../core/survey/dropped';
@@ -12,6 +13,8 @@ import { weighInSteps } from '../core/planning/scenarios/weigh';
 import { tryOut } from '../core/planning/scenarios/whatif';
 import { standingOf, type Standing } from '../core/planning/report';
 import { hashOf } from '../core/random';
+import { findSum } from '../core/takeoff';
+import { workedSchema } from '../core/takeoff/takeoff-schema';
 import { inParts } from './parts';
 import { requestSchema, type WorkerReply, type WorkerRequest } from './protocol';
 
@@ -89,6 +92,19 @@ export function* answerInSteps({ request, house, file = '' }: Question): Steps {
       return plan.ok
         ? { id, kind: 'cuts', plan: plan.value }
         : failed({ code: 'cuts', error: plan.error });
+    }
+    case 'sum': {
+      const { sum, fields, place, units } = request;
+      const room = place && shapeOf(place);
+      const worked = workedSchema.safeParse(findSum(sum)?.work(fields, { room, units }));
+      return worked.success
+        ? { id, kind: 'sum', worked: worked.data }
+        : failed({ code: 'broke-down', detail: `the sum ${sum} was asked what does not read` });
+    }
+    case 'quotes': {
+      const { place, slot, products, units } = request;
+      const quotes = products.map((product) => quoteFor(place, slot, product, units));
+      return { id, kind: 'quotes', quotes };
     }
     case 'cancel':
       return null;

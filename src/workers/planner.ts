@@ -1,4 +1,6 @@
 import { freeze } from '@reduxjs/toolkit';
+import type { FinishQuote } from '../core/finishes/quote-schema';
+import type { WorkedOut } from '../core/takeoff/takeoff-schema';
 import type { Option, Weighed } from '../core/planning/scenarios/compare';
 import type { CutPlan, CutProblem } from '../core/cuts';
 import type { Dropped, ScopeDay } from '../core/survey/past-schema';
@@ -40,11 +42,21 @@ export type Planner = {
   /** What it takes for a gate to be likely by a day. */
   fit(asked: Asked, wish: Pick<Fit, 'gate' | 'by'>, signal: AbortSignal): Answer<Fit>;
   cuts(problem: CutProblem, signal: AbortSignal): Answer<CutPlan>;
+  sum(asked: SumAsked, signal: AbortSignal): Answer<WorkedOut>;
+  /** In the order of the products. */
+  quotes(asked: QuotesAsked, signal: AbortSignal): Answer<FinishQuote[]>;
   history(events: readonly unknown[]): Answer<ScopeDay[]>;
   dropped(house: PlanningInput): Answer<Dropped[]>;
   /** Reads an exported house. What cannot be read for reasons of its own is an error of the file. */
   readFile(file: Blob | string): Answer<Result<FileRead, FileError>>;
 };
+
+type Of<K extends WorkerRequest['kind']> = Omit<
+  Extract<WorkerRequest, { kind: K }>,
+  'id' | 'protocolVersion' | 'kind'
+>;
+export type SumAsked = Of<'sum'>;
+export type QuotesAsked = Of<'quotes'>;
 
 /** A file's contents, its events in stretches as they came. */
 export type FileRead = Omit<Extract<WorkerReply, { kind: 'file' }>, 'id' | 'kind'> & {
@@ -153,7 +165,7 @@ const wrongKind = () => fail({ code: 'broke-down' as const, detail: 'the wrong k
 
 /** The planner in web workers: a question from a screen never waits behind the forecast, nor aborts it. */
 export function workerPlanner(): Planner {
-  const [planning, comparing, cutting] = [workerLine(), workerLine(), workerLine()];
+  const [planning, comparing, working] = [workerLine(), workerLine(), workerLine()];
   let waitedFor = 0;
   let looking = new AbortController();
   /** Somebody waits for this answer: what is looked for while nobody asks makes way. */
@@ -198,12 +210,22 @@ export function workerPlanner(): Planner {
       return reply.value.kind === 'fit' ? ok(reply.value.fit) : wrongKind();
     },
     cuts: async ({ kerf, stock, pieces }, signal) => {
-      const reply = await cutting(
+      const reply = await working(
         { asked: { kind: 'cuts', problem: { kerf, stock: [...stock], pieces: [...pieces] } } },
         signal,
       );
       if (!reply?.ok) return reply;
       return reply.value.kind === 'cuts' ? ok(reply.value.plan) : wrongKind();
+    },
+    sum: async (asked, signal) => {
+      const reply = await working({ asked: { kind: 'sum', ...asked } }, signal);
+      if (!reply?.ok) return reply;
+      return reply.value.kind === 'sum' ? ok(reply.value.worked) : wrongKind();
+    },
+    quotes: async (asked, signal) => {
+      const reply = await working({ asked: { kind: 'quotes', ...asked } }, signal);
+      if (!reply?.ok) return reply;
+      return reply.value.kind === 'quotes' ? ok(reply.value.quotes) : wrongKind();
     },
     history: async (events) => {
       const reply = await comparing({ asked: { kind: 'history', events: [...events] } }, NEVER);
@@ -219,7 +241,7 @@ export function workerPlanner(): Planner {
     readFile: async (file) => {
       const events: JournalEvent[][] = [];
       const photos: [string, string][] = [];
-      const reply = await cutting({ asked: { kind: 'read-file', file } }, NEVER, {
+      const reply = await working({ asked: { kind: 'read-file', file } }, NEVER, {
         part: (part) => {
           if (part.events.length > 0) events.push(part.events);
           photos.push(...part.photos);

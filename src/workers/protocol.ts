@@ -1,5 +1,8 @@
 import { z } from 'zod';
 import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts/problem';
+import { finishQuoteSchema } from '../core/finishes/quote-schema';
+import { placeSchema, productSchema, slotSchema } from '../core/house';
+import { workedSchema } from '../core/takeoff/takeoff-schema';
 import { eventBodySchema, type JournalEvent } from '../core/journal';
 import { inputChangesSchema } from '../core/planning/input';
 import { fileErrorSchema } from '../core/files/file-error';
@@ -12,9 +15,15 @@ import {
 import { droppedSchema, scopeDaySchema } from '../core/survey/past-schema';
 import { fitSchema, optionSchema } from '../core/planning/scenarios/fit/schema';
 import { whatIfSchema } from '../core/planning/scenarios/whatif/schema';
-import { centsSchema, minutesSchema, momentSchema, plainDateSchema } from '../core/units';
+import {
+  centsSchema,
+  minutesSchema,
+  momentSchema,
+  plainDateSchema,
+  unitSystemSchema,
+} from '../core/units';
 
-export const PROTOCOL_VERSION = 9;
+export const PROTOCOL_VERSION = 10;
 
 const common = { protocolVersion: z.literal(PROTOCOL_VERSION), id: z.int() };
 /**
@@ -61,6 +70,24 @@ export const requestSchema = z.discriminatedUnion('kind', [
   /** Stops the request of this id; it is answered with `cancelled`. */
   z.object({ ...common, kind: z.literal('cancel') }),
   z.object({ ...common, kind: z.literal('cuts'), problem: cutProblemSchema }),
+  /** One calculator with fields that read. */
+  z.object({
+    ...common,
+    kind: z.literal('sum'),
+    sum: z.string(),
+    fields: z.record(z.string(), z.unknown()),
+    place: placeSchema.nullable(),
+    units: unitSystemSchema,
+  }),
+  /** What each of some products would take in a slot of a room. */
+  z.object({
+    ...common,
+    kind: z.literal('quotes'),
+    place: placeSchema,
+    slot: slotSchema,
+    products: z.array(productSchema),
+    units: unitSystemSchema,
+  }),
   /** The journal as it is stored: events are parsed one by one, as everywhere. */
   z.object({ ...common, kind: z.literal('history'), events: z.array(z.unknown()) }),
   z.object({ ...common, ...ground, kind: z.literal('dropped') }),
@@ -119,6 +146,9 @@ export const replySchema = z.discriminatedUnion('kind', [
   z.object({ id: z.int(), kind: z.literal('fit'), fit: fitSchema }),
   z.object({ id: z.int(), kind: z.literal('compare'), weighed: z.array(weighedSchema) }),
   z.object({ id: z.int(), kind: z.literal('cuts'), plan: cutPlanSchema }),
+  z.object({ id: z.int(), kind: z.literal('sum'), worked: workedSchema }),
+  /** In the order of the products. */
+  z.object({ id: z.int(), kind: z.literal('quotes'), quotes: z.array(finishQuoteSchema) }),
   z.object({ id: z.int(), kind: z.literal('history'), days: z.array(scopeDaySchema) }),
   z.object({ id: z.int(), kind: z.literal('dropped'), dropped: z.array(droppedSchema) }),
   z.object({ id: z.int(), kind: z.literal('failed'), error: planErrorSchema }),

@@ -13,6 +13,7 @@ import { cents, countWords, type Cents, type UnitSystem } from '../units';
 import { findProduct } from './catalogue';
 import { inCans, pour } from './poured';
 import type { Poured } from './poured-schema';
+import type { FinishQuote } from './quote-schema';
 import { SERVINGS, type Serving } from './served';
 
 /** What a chosen finish makes of a material: what is bought, how much, at what price, and why. */
@@ -247,16 +248,6 @@ export function slotsAsked(stepIds: readonly string[]): Slot[] {
   }
   return [...asked];
 }
-
-export type FinishQuote =
-  | {
-      ok: true;
-      /** As it is bought: `62 boards`, `2 gallons + 1 quart`. */
-      amount: string;
-      cents: Cents;
-      working: string;
-    }
-  | { ok: false; reason: string };
 
 /** How the slots of a room are covered when a product is looked at there: paint in two coats, board all round. */
 const SLOT_FIELDS: Readonly<Record<string, Serving['fields']>> = {

@@ -6,7 +6,6 @@ export {
   slotsAsked,
   takeoffFor,
   type Finished,
-  type FinishQuote,
   type Pending,
   type Settled,
 } from './finished';
@@ -20,4 +19,5 @@ export {
   type SheetChoice,
 } from './laid';
 export { inCans, pour, wholeCans, type CansBought } from './poured';
+export { finishQuoteSchema, type FinishQuote } from './quote-schema';
 export { pouredSchema, type Poured } from './poured-schema';

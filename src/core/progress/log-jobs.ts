@@ -6,7 +6,7 @@ import { expandJobs } from '../trade/steps';
 /** The jobs of a house as the grammar sees them, when no plan is at hand to say which are ready. */
 export function logJobs(project: HouseToPlan): LogJob[] {
   const progress = readProgress(project);
-  return expandJobs(project).map((job) => {
+  return expandJobs(project, { isBare: true }).map((job) => {
     const { doneOn, firstOn, lastOn, share } = progressOf(progress, job.id);
     return {
       id: job.id,

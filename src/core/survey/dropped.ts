@@ -5,7 +5,7 @@ import type { Dropped } from './past-schema';
 
 /** Nothing logged is lost when a decision changes: it stands here until the job is wanted again. */
 export function droppedWork(project: HouseToPlan): Dropped[] {
-  const wanted = new Set(expandJobs(project).map(({ id }) => id));
+  const wanted = new Set(expandJobs(project, { isBare: true }).map(({ id }) => id));
   const progress = readProgress(project);
   return [...progress.keys()]
     .filter((id) => !wanted.has(id) && progressOf(progress, id).logged > 0)

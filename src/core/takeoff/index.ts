@@ -40,3 +40,4 @@ export {
 export { sayFieldError, sayRequestError, sayRoomFault, saySumError, type Fault } from './say';
 export { readFields, type Sum, type SumContext, type SumError } from './sum';
 export { findSum, SUMS } from './sums';
+export { type WorkedOut } from './takeoff-schema';

@@ -1,11 +1,14 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { findProduct, offeredFor, quoteFor } from '@/core/finishes';
+import { findProduct, offeredFor, type FinishQuote } from '@/core/finishes';
 import { finishKey, openingSlot, type Place, type Product, type Slot } from '@/core/house';
 import { formatMoney, formatAbout } from '@/core/units';
 import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, ButtonLink, Note, Section, Slip } from '@/ui';
+import { useQuotes } from './useQuotes';
 import { leadWords, suitOf } from './words';
+
+const WORKING = 'working it out…';
 
 /** One surface or opening: what was chosen with its takeoff, and what else there is, each with what it would take here. */
 export function SlotChooser({ place, slot, title }: { place: Place; slot: Slot; title: string }) {
@@ -16,9 +19,14 @@ export function SlotChooser({ place, slot, title }: { place: Place; slot: Slot; 
   const opening = place.openings?.find((_, at) => openingSlot(at) === slot);
   const offered = offeredFor(project, suitOf(slot), opening);
   const open = choosing || !chosen;
+  const shown = [
+    ...(chosen ? [chosen] : []),
+    ...(open ? offered.filter(({ id }) => id !== chosen?.id) : []),
+  ];
+  const quotes = useQuotes(place, slot, shown);
   return (
     <Section title={title} sum={chosen ? 'chosen' : 'to choose'}>
-      {chosen ? <Chosen place={place} slot={slot} product={chosen} /> : null}
+      {chosen ? <Chosen product={chosen} quote={quotes.get(chosen.id)} /> : null}
       {chosen ? (
         <View className="flex-row flex-wrap gap-2">
           <Button
@@ -42,35 +50,41 @@ export function SlotChooser({ place, slot, title }: { place: Place; slot: Slot; 
           />
         </View>
       ) : null}
-      {open
-        ? offered
-            .filter(({ id }) => id !== chosen?.id)
-            .map((product) => (
-              <Offered
-                key={product.id}
-                place={place}
-                slot={slot}
-                product={product}
-                onChosen={() => setChoosing(false)}
-              />
-            ))
-        : null}
+      {shown
+        .filter(({ id }) => id !== chosen?.id)
+        .map((product) => (
+          <Offered
+            key={product.id}
+            place={place}
+            slot={slot}
+            product={product}
+            quote={quotes.get(product.id)}
+            onChosen={() => setChoosing(false)}
+          />
+        ))}
     </Section>
   );
 }
 
-function Chosen({ place, slot, product }: { place: Place; slot: Slot; product: Product }) {
-  const { units, currency } = useAppSelector(selectProject);
-  const quote = quoteFor(place, slot, product, units);
+type Quote = FinishQuote | undefined;
+
+function Chosen({ product, quote }: { product: Product; quote: Quote }) {
+  const { currency } = useAppSelector(selectProject);
   return (
     <Slip
       state="done"
       title={product.name}
       note={`${leadWords(product.leadDays)}${product.shop ? ` from ${product.shop}` : ''}`}
-      figure={quote.ok ? quote.amount : undefined}
-      figureNote={quote.ok ? `about ${formatAbout(quote.cents, currency)}` : undefined}
+      figure={quote?.ok ? quote.amount : undefined}
+      figureNote={quote?.ok ? `about ${formatAbout(quote.cents, currency)}` : undefined}
     >
-      <Note>{quote.ok ? quote.working : `Cannot be worked out here: ${quote.reason}.`}</Note>
+      <Note>
+        {!quote
+          ? WORKING
+          : quote.ok
+            ? quote.working
+            : `Cannot be worked out here: ${quote.reason}.`}
+      </Note>
     </Slip>
   );
 }
@@ -90,16 +104,17 @@ function Offered({
   place,
   slot,
   product,
+  quote,
   onChosen,
 }: {
   place: Place;
   slot: Slot;
   product: Product;
+  quote: Quote;
   onChosen: () => void;
 }) {
   const dispatch = useAppDispatch();
-  const { units, currency } = useAppSelector(selectProject);
-  const quote = quoteFor(place, slot, product, units);
+  const { currency } = useAppSelector(selectProject);
   const choose = async () => {
     const payload = { placeId: place.id, slot, productId: product.id };
     if (
@@ -112,8 +127,8 @@ function Offered({
     <Slip
       title={product.name}
       note={`${leadWords(product.leadDays)}${product.shop ? ` from ${product.shop}` : ''}`}
-      figure={quote.ok ? formatMoney(quote.cents, currency) : 'does not fit'}
-      figureNote={quote.ok ? quote.amount : undefined}
+      figure={!quote ? WORKING : quote.ok ? formatMoney(quote.cents, currency) : 'does not fit'}
+      figureNote={quote?.ok ? quote.amount : undefined}
     >
       <Button
         look="quiet"

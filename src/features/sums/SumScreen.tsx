@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { isOutside, shapeOf } from '@/core/house';
+import { isOutside } from '@/core/house';
 import { findSum, type Sum } from '@/core/takeoff';
 import { Page } from '@/features/shell';
 import { selectPlaces, selectProject, useAppSelector } from '@/store';
@@ -8,6 +8,7 @@ import { ButtonLink, Choice, Columns, Empty, Note, Section } from '@/ui';
 import { Answer } from './Answer';
 import { CarryIn } from './CarryIn';
 import { FieldsForm, rawOf, standardsOf } from './FieldsForm';
+import { useWorked } from './useWorked';
 
 const TYPED_SIZES = 'typed';
 
@@ -32,8 +33,7 @@ function Calculator({ sum }: { sum: Sum }) {
   const [typed, setTyped] = useState(() => standardsOf(sum.fields, { units, currency }));
   const [placeId, setPlaceId] = useState<string>(places[0]?.id ?? TYPED_SIZES);
   const place = sum.usesRoom ? places.find(({ id }) => id === placeId) : undefined;
-  const room = place ? shapeOf(place) : null;
-  const result = sum.work(rawOf(sum.fields, typed, currency), { room, units });
+  const worked = useWorked(sum, rawOf(sum.fields, typed, currency), place, units);
   return (
     <Page title={sum.title}>
       <Note>{sum.asks}</Note>
@@ -60,11 +60,34 @@ function Calculator({ sum }: { sum: Sum }) {
           <Note>{'Lengths in any usual writing: 12\' 3 1/2", 147.5", 3.74 m, 374 cm.'}</Note>
         </View>
         <View className="gap-5">
-          <Answer result={result} />
-          {sum.kind === 'fit' ? <CarryIn result={result} /> : null}
+          <Worked {...worked} />
+          {sum.kind === 'fit' && worked.result ? <CarryIn result={worked.result} /> : null}
         </View>
       </Columns>
       <ButtonLink look="quiet" className="self-start" href="/sums" label="All sums" />
     </Page>
+  );
+}
+
+/** The answer as it stands; it says so while another one is on its way, and when none came. */
+function Worked({ result, isOld, broke }: ReturnType<typeof useWorked>) {
+  if (broke) {
+    return (
+      <Note role="alert" className="text-brick">
+        This could not be worked out. Change a figure, or load the page anew, to try again.
+      </Note>
+    );
+  }
+  if (!result) {
+    return (
+      <View role="status">
+        <Note>Working it out…</Note>
+      </View>
+    );
+  }
+  return (
+    <View aria-busy={isOld} className="gap-5">
+      <Answer result={result} />
+    </View>
   );
 }

@@ -5,7 +5,7 @@ import { linkJobs } from './link';
 
 /** The jobs that would wait for each other in a circle, in order; undefined where every job can be begun some day. */
 export function circleIn(house: HouseToPlan): { jobId: JobId; title: string }[] | undefined {
-  const all = expandAll(house);
+  const all = expandAll(house, { isBare: true });
   const dropped = new Set(
     all.filter(({ id }) => Object.hasOwn(house.droppedJobs, id)).map(({ id }) => id),
   );

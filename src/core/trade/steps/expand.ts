@@ -36,10 +36,14 @@ function titleOf(
   return `${several && amount > 1 ? several.replace('{n}', String(amount)) : one}${whichOne(nth)}`;
 }
 
-type Known = { project: HouseToPlan; besideOf: (place: Place) => ReadonlySet<string> };
+type Known = {
+  project: HouseToPlan;
+  besideOf: (place: Place) => ReadonlySet<string>;
+  isBare: boolean;
+};
 
 function jobOf(id: JobId, ask: Asked, known: Known): Job {
-  const { project, besideOf } = known;
+  const { project, besideOf, isBare } = known;
   const { where, nth } = ask;
   const step = schooled(ask.step, project);
   const place = where !== null && typeof where === 'object' ? where : undefined;
@@ -71,7 +75,7 @@ function jobOf(id: JobId, ask: Asked, known: Known): Job {
     estimate: estimateEffort(work, quantity),
     wait: step.wait,
     limits: limitsOf(step.id, step.stage, kind),
-    materials: materialsFor(step, id, quantity, place, project),
+    materials: isBare ? [] : materialsFor(step, id, quantity, place, project),
     cautions: step.cautions,
     meets: step.meets
       .filter(({ kinds }) => !kinds || (kind !== undefined && kinds.includes(kind)))
@@ -175,9 +179,10 @@ function inParts(job: Job, project: HouseToPlan): Job[] {
  * Every job of the house: the steps of the chosen works in their places, one job per place and step
  * however many works ask for it, what every house needs, and jobs of one's own. Ordered by stage,
  * then walking order. Ids depend on place and step alone, so logs keep pointing at their job. The owner's figures,
- * parts and hired trades are in it; so is what was dropped, for what stood before and after it.
+ * parts and hired trades are in it; so is what was dropped, for what stood before and after it. `isBare` leaves out what
+ * they take of materials, which is most of the work.
  */
-export function expandAll(project: HouseToPlan): Job[] {
+export function expandAll(project: HouseToPlan, { isBare = false } = {}): Job[] {
   const asks = collectAsks(project);
   const beside = new Map<string, Set<string>>();
   for (const { where, step } of asks.values()) {
@@ -188,7 +193,7 @@ export function expandAll(project: HouseToPlan): Job[] {
   for (const [placeId, steps] of beside) {
     if (steps.has('demo.walls')) asks.delete(jobIdFor(placeId, 'demo.surround'));
   }
-  const known: Known = { project, besideOf: ({ id }) => beside.get(id) ?? NO_STEPS };
+  const known: Known = { project, besideOf: ({ id }) => beside.get(id) ?? NO_STEPS, isBare };
   const fromLibrary = [...asks].map(([id, ask]) => jobOf(id as JobId, ask, known));
   const ownJobs = Object.values(project.ownJobs)
     .filter((own) => own.placeId === null || project.places[own.placeId])
@@ -209,8 +214,8 @@ export function expandAll(project: HouseToPlan): Job[] {
 }
 
 /** Every job that is to be done: {@link expandAll} without what the owner dropped. */
-export const expandJobs = (project: HouseToPlan): Job[] =>
-  expandAll(project).filter(({ id }) => !Object.hasOwn(project.droppedJobs, id));
+export const expandJobs = (project: HouseToPlan, how: { isBare?: boolean } = {}): Job[] =>
+  expandAll(project, how).filter(({ id }) => !Object.hasOwn(project.droppedJobs, id));
 
 /** The house's own jobs first, then the floors', then the places in walking order. */
 function placeRank(project: HouseToPlan): (job: Job) => number {
