@@ -22,29 +22,83 @@ const MOST_WORK = 80_000_000;
 /** The bound is taken along the way, as the last prices are not always the best ones. */
 const BOUND_EVERY = 25;
 const TINY = 1e-7;
+/** What the work counts in steps of the search. */
+const CELLS_A_STEP = 220;
+const STEPS_A_PIVOT = 80;
+/** Far more than a program of a house's sizes ever takes. */
+const MOST_PIVOTS = 20_000;
 
 /**
  * Column generation (Gilmore and Gomory 1961): a revised simplex whose columns are cutting patterns, found by a
  * knapsack as they are wanted. Rows: demand of each size, then limited stocks. Undefined when no plan exists
  * even in fractions, which is when limited stock runs out.
  */
-export function boundOf(ground: Ground): Bound | undefined {
+export function boundOf(
+  ground: Ground,
+  pool?: Pool,
+  spend: (steps: number) => void = () => undefined,
+): Bound | undefined {
   const limited = ground.available.flatMap((count, stock) => (count < Infinity ? [stock] : []));
   const master = new Master(ground, limited);
   const knapsack = new Knapsack(ground);
   let best: Bound | undefined;
   const rounds = MOST_WORK / knapsack.work;
-  for (let round = 0; round < rounds; round += 1) {
+  for (let round = 0, pivots = 0; round < rounds && pivots < MOST_PIVOTS; pivots += 1) {
     const prices = master.prices();
+    const known = pool ? knownToEnter(ground, limited, pool, prices) : [];
+    if (known.some((column) => master.enter(column))) {
+      spend(STEPS_A_PIVOT);
+      continue;
+    }
     const patterns = patternsToEnter(ground, limited, knapsack, prices);
+    spend(STEPS_A_PIVOT + knapsack.work / CELLS_A_STEP);
+    if (pool) remember(pool, ground, patterns);
     const entering = patterns.length > 0 ? patterns : master.surplusToEnter(prices);
     if (!entering.some((column) => master.enter(column))) break;
     if (round % BOUND_EVERY === 0)
       best = higher(best, safeBound(ground, limited, knapsack, master));
+    round += 1;
   }
   if (master.isMissingSomething()) return undefined;
   const last = higher(best, safeBound(ground, limited, knapsack, master));
   return { ...last, boards: master.boards() };
+}
+
+/** Patterns found before, by the room of their stock: a bound of nearly the same problem begins with them. */
+export type Pool = Map<number, number[][]>;
+
+function remember(pool: Pool, ground: Ground, columns: readonly Column[]): void {
+  for (const column of columns) {
+    if (column.kind !== 'pattern') continue;
+    const room = ground.rooms[column.cutting.stock] ?? 0;
+    pool.set(room, [...(pool.get(room) ?? []), column.cutting.counts]);
+  }
+}
+
+/** The known pattern that would save most, where one would. */
+function knownToEnter(
+  ground: Ground,
+  limited: readonly number[],
+  pool: Pool,
+  prices: Float64Array,
+): Column[] {
+  let best: { stock: number; counts: number[]; saving: number } | undefined;
+  ground.prices.forEach((price, stock) => {
+    const at = limited.indexOf(stock);
+    const rent = at < 0 ? 0 : (prices[ground.sizes.length + at] ?? 0);
+    for (const counts of pool.get(ground.rooms[stock] ?? 0) ?? []) {
+      let saving = rent - price;
+      for (let piece = 0; piece < counts.length; piece += 1) {
+        saving += (counts[piece] ?? 0) * (prices[piece] ?? 0);
+      }
+      if (saving > TINY * (1 + price) && (!best || saving > best.saving)) {
+        best = { stock, counts, saving };
+      }
+    }
+  });
+  if (!best) return [];
+  const { stock, counts } = best;
+  return [{ kind: 'pattern', cutting: { stock, counts }, cost: ground.prices[stock] ?? 0 }];
 }
 
 const higher = (a: Bound | undefined, b: Bound): Bound => (a && a.value > b.value ? a : b);

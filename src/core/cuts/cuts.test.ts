@@ -1,6 +1,8 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { planCuts, type CutProblem } from '.';
 import { cutFaultsOf } from '../testing/check-cuts';
+import { StockBranches } from './branch';
 import { bestFirstFit } from './first-fit';
 import { costOf, groundOf } from './problem';
 
@@ -132,6 +134,37 @@ describe('cut plans', () => {
       }),
       { numRuns: 150 },
     );
+  });
+
+  it('branch by branch: nothing is found below the least price, and the least price is found', () => {
+    fc.assert(
+      fc.property(anyProblem(4), (problem) => {
+        const ground = groundOf(problem);
+        if (!ground.ok || ground.value.sizes.length === 0) return;
+        const least = leastPrice(problem);
+        if (least === Infinity) return;
+        const below = new StockBranches(ground.value, least - 1, 2_000_000, 1);
+        expect([below.run(), below.found]).toEqual([true, undefined]);
+        const at = new StockBranches(ground.value, least, 2_000_000, 1);
+        expect(at.run()).toBe(true);
+        expect(costOf(ground.value, at.found ?? [])).toBe(least);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('proves most plans of a house: eighteen of the twenty kept ones, at the price known to be least', () => {
+    const best = JSON.parse(readFileSync('bench/cutting/best.json', 'utf8')) as Record<
+      string,
+      { optimal: number }
+    >;
+    const proved = Object.entries(best).filter(([name, { optimal }]) => {
+      const text = readFileSync(`bench/cutting/${name}.json`, 'utf8');
+      const { proven, price } = planned(JSON.parse(text) as CutProblem);
+      if (proven) expect([name, price]).toEqual([name, optimal]);
+      return proven;
+    });
+    expect(proved.length).toBeGreaterThanOrEqual(18);
   });
 
   it('is a real plan, never dearer than first-fit nor cheaper than its bound, on larger ones', () => {

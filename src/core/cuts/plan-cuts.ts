@@ -1,6 +1,7 @@
 import { ok, fail, type Result } from '../result';
 import { seededRandom, type Random } from '../random';
 import { boundOf, type Bound } from './bound';
+import { StockBranches } from './branch';
 import { bestFirstFit } from './first-fit';
 import {
   costOf,
@@ -20,8 +21,10 @@ const DIVES = [
   { breadth: 1, share: 0.05 },
   { breadth: 3, share: 0.1 },
   { breadth: 8, share: 0.1 },
-  { breadth: Infinity, share: 0.45 },
+  { breadth: Infinity, share: 0.1 },
 ];
+/** The share of all steps for a proof by how many boards of each stock are bought. */
+const BRANCHING = 0.45;
 /** Above this many pieces the whole boards of the fractional plan are taken first. */
 const MANY_PIECES = 90;
 
@@ -89,7 +92,7 @@ const isOptimal = ({ ground, best, lowerBound }: State): boolean =>
 const goalOf = (ground: Ground, best: Cutting[] | undefined): number =>
   best ? costOf(ground, best) - priceStepOf(ground) : Infinity;
 
-/** Narrow dives first, then wider ones; true when the last, complete one came to its end. */
+/** Narrow dives first, then wider ones, then branch by branch; true when one of them came to its end. */
 function dig(state: State): boolean {
   const { ground, bound } = state;
   const all = state.stepsLeft;
@@ -108,7 +111,17 @@ function dig(state: State): boolean {
     state.best = search.found ?? state.best;
     if (isOptimal(state) || complete) return true;
   }
-  return false;
+  const share = all * BRANCHING;
+  const branches = new StockBranches(
+    ground,
+    goalOf(ground, state.best),
+    share,
+    priceStepOf(ground),
+  );
+  const complete = branches.run();
+  state.stepsLeft -= share - Math.max(0, branches.stepsLeft);
+  state.best = branches.found ?? state.best;
+  return complete || isOptimal(state);
 }
 
 /** Whole boards of the fractional plan as they are, the rest searched for: good plans for hundreds of pieces. */
