@@ -23,8 +23,8 @@ const MOST_WORK = 80_000_000;
 const BOUND_EVERY = 25;
 const TINY = 1e-7;
 /** What the work counts in steps of the search. */
-const CELLS_A_STEP = 220;
-const STEPS_A_PIVOT = 80;
+const CELLS_A_STEP = 100;
+const PIVOT_CELLS_A_STEP = 6;
 /** Far more than a program of a house's sizes ever takes. */
 const MOST_PIVOTS = 20_000;
 
@@ -43,15 +43,16 @@ export function boundOf(
   const knapsack = new Knapsack(ground);
   let best: Bound | undefined;
   const rounds = MOST_WORK / knapsack.work;
+  const aPivot = (ground.sizes.length + limited.length) ** 2 / PIVOT_CELLS_A_STEP;
   for (let round = 0, pivots = 0; round < rounds && pivots < MOST_PIVOTS; pivots += 1) {
     const prices = master.prices();
     const known = pool ? knownToEnter(ground, limited, pool, prices) : [];
     if (known.some((column) => master.enter(column))) {
-      spend(STEPS_A_PIVOT);
+      spend(aPivot);
       continue;
     }
     const patterns = patternsToEnter(ground, limited, knapsack, prices);
-    spend(STEPS_A_PIVOT + knapsack.work / CELLS_A_STEP);
+    spend(aPivot + knapsack.work / CELLS_A_STEP);
     if (pool) remember(pool, ground, patterns);
     const entering = patterns.length > 0 ? patterns : master.surplusToEnter(prices);
     if (!entering.some((column) => master.enter(column))) break;

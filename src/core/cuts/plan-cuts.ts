@@ -70,13 +70,14 @@ export function planCuts(
   const lowerBound = attainable(ground, bound.value);
   const first = bestFirstFit(ground);
   const state: State = { ground, bound, lowerBound, best: first, stepsLeft: steps };
-  const pieces = ground.demand.reduce((sum, count) => sum + count, 0);
-  if (pieces > MANY_PIECES) roundDown(state);
+  if (piecesOf(ground) > MANY_PIECES) roundDown(state);
   const proven = isOptimal(state) || dig(state);
   if (!proven && state.best) recut(state, seededRandom(seed));
   if (!state.best) return fail({ code: 'not-enough-stock' });
   return ok(planOf(ground, state.best, lowerBound, proven || isOptimal(state)));
 }
+
+const piecesOf = ({ demand }: Ground): number => demand.reduce((sum, count) => sum + count, 0);
 
 type State = {
   ground: Ground;
@@ -111,6 +112,8 @@ function dig(state: State): boolean {
     state.best = search.found ?? state.best;
     if (isOptimal(state) || complete) return true;
   }
+  // Of hundreds of pieces a proof is out of reach: the steps are better spent on re-cutting.
+  if (piecesOf(ground) > MANY_PIECES) return false;
   const share = all * BRANCHING;
   const branches = new StockBranches(
     ground,
@@ -156,9 +159,6 @@ const fitsTruly = (ground: Ground, { stock, counts }: Cutting): boolean =>
 
 type Small = { plan: Cutting[] | undefined; spent: number };
 
-/** A linear program over a few sizes takes about as long as this many steps of search. */
-const BOUND_STEPS = 5_000;
-
 /** A part of the problem on its own: sizes not asked for are left out while it is searched. */
 function solveSmall(ground: Ground, steps: number, goal = Infinity): Small {
   const kept = ground.sizes.flatMap((_, piece) => ((ground.demand[piece] ?? 0) > 0 ? [piece] : []));
@@ -176,9 +176,9 @@ function solveSmall(ground: Ground, steps: number, goal = Infinity): Small {
     prices: pick(ground.prices, stocks),
     available: pick(ground.available, stocks),
   };
-  const bound = boundOf(small);
-  if (!bound || bound.value > goal) return { plan: undefined, spent: BOUND_STEPS };
-  let spent = BOUND_STEPS;
+  let spent = 0;
+  const bound = boundOf(small, undefined, (each) => (spent += each));
+  if (!bound || bound.value > goal) return { plan: undefined, spent };
   let best = goal === Infinity ? bestFirstFit(small) : undefined;
   for (const breadth of [2, Infinity]) {
     const target = best ? costOf(small, best) - priceStepOf(ground) : goal;

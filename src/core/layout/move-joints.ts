@@ -17,11 +17,12 @@ const SHAKEN = 0.25;
  */
 export function moveJoints(hangings: readonly Hanging[], rules: SheetRules): void {
   const random = seededRandom(1);
-  const looks = { left: MOST_LOOKS };
+  const longer = (rules.looks ?? MOST_LOOKS) / MOST_LOOKS;
+  const looks = { left: MOST_LOOKS * longer };
   const pieces = new PieceSet(rules, hangings);
   const fewest = pieces.fewest();
   let best = { cost: pieces.cost(0), stretches: keptOf(hangings) };
-  for (let round = 0; round < MOST_ROUNDS && looks.left > 0; round += 1) {
+  for (let round = 0; round < MOST_ROUNDS * longer && looks.left > 0; round += 1) {
     if (round > 1) shake(hangings, pieces, rules, random);
     descend(hangings, pieces, rules, round % 2 === 0 ? FULLER : 0, looks);
     const cost = pieces.cost(0);

@@ -7,6 +7,8 @@ export type SheetRules = {
   width: number;
   /** Framing the sheets are hung across: butt joints land on it. */
   spacing: number;
+  /** Layouts looked at for fewer sheets; as many as a page can wait for when left out. */
+  looks?: number;
 };
 
 /** One piece as it hangs. `sheet` counts from 0 within the whole layout. */
