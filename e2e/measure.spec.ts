@@ -178,6 +178,36 @@ test('the measuring pass leads from room to room, and the laser fills what is em
   await expect(page.getByText('5 rooms')).toBeVisible();
 });
 
+test('a house of metres is asked and answered in metres, litres and what is sold there', async ({
+  porch,
+  page,
+}) => {
+  await page.setViewportSize(PHONE);
+  await page.goto('/start');
+  await porch.choose('Show sizes in', 'metres');
+  await porch.fill('Name of the house', 'Birch Lodge');
+  await porch.fill('Year built', '1950');
+  await porch.fill('First day of work', '2026-03-01');
+  await porch.press('On to the rooms');
+  await porch.addRoom({ kind: 'Bedroom', length: '4 m', width: '3 m', height: '2.4 m' });
+  await porch.finishRooms(1);
+  await porch.chooseWorks('Bedroom', ['Repaint']);
+  await page.goto('/sums/paint');
+  // 33.6 m², two coats at 9.2: 7.3 litres, two cans of 4.
+  await expect(page.getByText('7.3 L', { exact: true })).toBeVisible();
+  await expect(page.getByText(/0.7 litres left over/)).toBeVisible();
+  const main = page.getByRole('main');
+  const feet = /gallon|quart|\bsq ft\b|\bft\b|\binches?\b/;
+  for (const sum of ['paint', 'drywall', 'planks', 'tile', 'framing', 'heat']) {
+    await page.goto(`/sums/${sum}`);
+    await expect(page.getByRole('heading', { name: 'It comes to' })).toBeVisible();
+    await expect(main).not.toContainText(feet);
+  }
+  await porch.go('Stores');
+  await expect(page.getByText(/^\d+ litres · Wall paint$/).first()).toBeVisible();
+  await expect(main).not.toContainText(feet);
+});
+
 test('any sum works alone, from a room and from typed sizes, and says what does not read', async ({
   porch,
   page,
