@@ -90,7 +90,7 @@ for (const [size, viewport] of Object.entries({ phone: PHONE, wide: WIDE })) {
       page.getByText(/^\d+ sheets · Drywall 1\/2", sheets 8 to 12 ft$/).first(),
     ).toBeVisible();
     await expect(page.getByText('4 quarts · Wall paint, matt')).toHaveCount(2);
-    await expect(page.getByText(/its 2 coats together: 2 gallons/).first()).toBeVisible();
+    await expect(page.getByText(/all of its colour together: 2 gallons/).first()).toBeVisible();
     await expect(page.getByText(/^by (Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d+ \w+/).first()).toBeVisible();
     // The windows are measured and want a choice.
     await expect(page.getByRole('heading', { name: 'To choose' })).toBeVisible();

@@ -61,7 +61,9 @@ describe('paint of one colour', () => {
       [4, 'quart'],
     ]);
     expect(coats.reduce((sum, { price }) => sum + price, 0)).toBe(2 * 3_800);
-    expect(coats[0]?.working).toContain('its 2 coats together: 2 gallons, 0.49 quarts left over');
+    expect(coats[0]?.working).toContain(
+      'all of its colour together: 2 gallons, 0.49 quarts left over',
+    );
   });
 
   it('is summed over rooms before it is rounded: 15.70 quarts are 16, not 4 + 4 + 5 + 5', () => {
@@ -143,7 +145,7 @@ describe('paint of one colour', () => {
       .flatMap(({ materials }) => materials)
       .filter(({ use }) => use.what === 'Wall paint');
     expect(walls.map(({ units }) => units)).toEqual([4, 4]);
-    expect(walls[0]?.working).toContain('its 2 coats together');
+    expect(walls[0]?.working).toContain('all of its colour together');
   });
 });
 
