@@ -73,7 +73,9 @@ function weigh(house: HouseToPlan, foreseen: Foreseen, option: Option, first: Fi
   const contingency = adviseContingency(house, gates.done.moneyLeft).base;
   const open = plan.jobs.filter(({ doneOn }) => doneOn === null);
   const permitted = new Set(
-    expandJobs(house, { isBare: true }).flatMap(({ id, stepId }) => (stepId === 'permit.apply' ? [id] : [])),
+    expandJobs(house, { isBare: true }).flatMap(({ id, stepId }) =>
+      stepId === 'permit.apply' ? [id] : [],
+    ),
   );
   const gate = (id: 'sleep' | 'live' | 'done'): GateDays => {
     const { likely } = foreseen.forecast.gates[id];
