@@ -37,19 +37,27 @@ export type CansBought = {
   price: Cents;
   /** `2 gallons + 1 quart`. */
   amount: string;
-  /** `0.4 quarts left over`; null where nothing is. */
+  /** `0.4 quarts left over`, and which price is a guess; null where there is nothing to say. */
   rest: string | null;
 };
 
 /** The cheapest set of cans for it. */
 export function inCans({ need, system, cans }: Omit<Poured, 'colour'>): CansBought {
   const set = cheapestCans(need, cans);
+  // A label gives the price of the middle one.
+  const guessed = set
+    .filter(({ can }) => can.id !== 'gallon')
+    .map(({ can }) => can.name)
+    .join(' and of a ');
   return {
     unit: SMALLEST_CAN[system],
     units: wholeCans(need),
     price: cents(priceOfCans(set)),
     amount: sayCans(set),
-    rest: sayRest(need, set, system),
+    rest:
+      [sayRest(need, set, system), guessed.length > 0 ? `price of a ${guessed} guessed` : null]
+        .filter((each) => each !== null)
+        .join(', ') || null,
   };
 }
 

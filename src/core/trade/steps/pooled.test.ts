@@ -66,6 +66,14 @@ describe('paint of one colour', () => {
     );
   });
 
+  it('says where a price is guessed from the one on the label', () => {
+    // 384 x 2 / 375 = 2.05 gallons, 8.19 quarts: two gallons and a quart.
+    const [coat] = coatsOf(...painted(living));
+    expect(coat?.working).toContain(
+      '2 gallons + 1 quart, 0.81 quarts left over, price of a quart guessed',
+    );
+  });
+
   it('is summed over rooms before it is rounded: 15.70 quarts are 16, not 4 + 4 + 5 + 5', () => {
     const coats = coatsOf(...painted(bed, living));
     expect(coats.reduce((sum, { units }) => sum + units, 0)).toBe(16);

@@ -43,7 +43,7 @@ function dealt(lines: readonly Pour[], orderedOf: (line: JobMaterial) => number 
     set.price,
     toBuy.map(({ units }) => inCans({ ...first.poured, need: units }).price),
   );
-  const joint = lines.length > 1 ? `, all of its colour together` : '';
+  const joint = lines.length > 1 ? ', all of its colour together' : '';
   return counted.map(({ line, units }, at): Pour => ({
     ...line,
     units,
