@@ -10,7 +10,7 @@ import { blockingRows } from './blocking';
 import { cuttingRows } from './cutting';
 import { ownersRows } from './owners';
 import { perturbationRows } from './perturbations';
-import { schedulingRows } from './scheduling';
+import { drawnRows, schedulingRows } from './scheduling';
 import { sumsRows } from './sums';
 
 const RUNS = 5;
@@ -43,7 +43,13 @@ if (demo.ok) {
   rows.push(...eveningRows(project), ...sumsRows(project));
 }
 
-rows.push(...cuttingRows(), ...schedulingRows(), ...ownersRows(), ...perturbationRows());
+rows.push(
+  ...cuttingRows(),
+  ...schedulingRows(),
+  ...drawnRows(),
+  ...ownersRows(),
+  ...perturbationRows(),
+);
 
 const SCRIPTS = 'dist/_expo/static/js/web';
 if (existsSync(SCRIPTS)) {

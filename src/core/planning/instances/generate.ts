@@ -6,6 +6,7 @@ import {
   type Precedes,
   type Site,
 } from '../generation/serial';
+import type { Direction } from '../search/breeding';
 import { earliestStarts, topologicalOrder, type Instance } from './instance';
 import { Profile } from './profile';
 
@@ -37,45 +38,32 @@ class CapacitySite implements Site {
   }
 }
 
-/**
- * The kernel's schedule generation for a published instance. Works forward from the start, or backward from a deadline
- * on the reversed project; every call is one schedule.
- */
+/** The kernel's schedule generation for a published instance; every call is one schedule. */
 export class Generator {
   /** Schedules made so far. */
   made = 0;
   readonly jobs: number;
-  readonly precedence: Precedence;
-  private readonly backwards: Precedence;
+  readonly precedence: Record<Direction, Precedence>;
   private readonly site: CapacitySite;
   private readonly anyTime: Int32Array;
 
   constructor(readonly instance: Instance) {
     this.jobs = instance.durations.length;
-    this.precedence = precedenceOf(this.jobs, linksOf(instance));
-    this.backwards = reversed(this.precedence);
+    const forward = precedenceOf(this.jobs, linksOf(instance));
+    this.precedence = { forward, backward: reversed(forward) };
     this.site = new CapacitySite(instance);
     this.anyTime = new Int32Array(this.jobs);
   }
 
-  private placeAll(sequence: ArrayLike<number>, precedence: Precedence): Int32Array {
+  /**
+   * Starts of all jobs when they are placed in this order, each as early as it fits, with time running in the
+   * direction: backward, a start counts from the project's end to the job's. The order respects precedence there.
+   */
+  generate(sequence: ArrayLike<number>, direction: Direction): Int32Array {
     this.made += 1;
     this.site.clear();
-    generate(sequence, precedence, this.site, this.anyTime);
+    generate(sequence, this.precedence[direction], this.site, this.anyTime);
     return this.site.starts.slice();
-  }
-
-  /** Starts of all jobs when they are placed in this order, each as early as it fits. The order respects precedence. */
-  forward(sequence: ArrayLike<number>): Int32Array {
-    return this.placeAll(sequence, this.precedence);
-  }
-
-  /** Moves every job as late as it fits before `end`, in this order (last finish first). */
-  backward(sequence: ArrayLike<number>, end: number): Int32Array {
-    // Time runs backward here: a start mirrored at the end becomes a finish.
-    return this.placeAll(sequence, this.backwards).map(
-      (start, job) => end - start - (this.instance.durations[job] ?? 0),
-    );
   }
 
   makespan(starts: ArrayLike<number>): number {

@@ -1,175 +1,191 @@
 import { seededRandom, type Random } from '../../random';
 import type { Precedence } from '../generation/serial';
 
-/** A schedule in a population. */
+/** Which way time runs while a schedule is generated. */
+export type Direction = 'forward' | 'backward';
+
+const OPPOSITE: Record<Direction, Direction> = { forward: 'backward', backward: 'forward' };
+
+/** A schedule, told as the mirror of how it was made: made forward, it is read with time running backward. */
 export type Member = {
-  /** Its tasks by their starts: placed in this turn again they come to a schedule no worse. */
+  made: Direction;
+  /** When each task starts in the mirror. */
+  starts: Int32Array;
+  /** Tasks by those starts. Placed in this turn, the other way, they come to a schedule that is no longer. */
   sequence: Int32Array;
-  starts: ArrayLike<number>;
-  /** How good it is: smaller is better, the weightier first. */
-  score: readonly number[];
+  makespan: number;
+  /** Of two schedules as long, the one whose tasks were placed sooner (their starts added up) has more room left. */
+  spread: number;
 };
 
 /** What breeding has to know of a project. */
-export type Bred<M extends Member> = {
-  precedence: Precedence;
-  /** Makes a schedule of a sequence, and improves on it where the project knows how. */
-  evaluate: (sequence: Int32Array) => M;
-  /** A sequence by the project's own priority with some chance in it. */
-  sampled: (random: Random) => Int32Array;
-  /** A sequence by priority, smallest first, never before what it waits for. */
-  byPriority: (priority: ArrayLike<number>) => Int32Array;
-  durationOf: (member: M, task: number) => number;
+export type Bred = {
+  durations: ArrayLike<number>;
   /** The share of everything limited that a task takes while it runs. */
   loads: ArrayLike<number>;
+  precedence: Record<Direction, Precedence>;
+  /** By how late a task may start, counted in the direction's time: the smaller, the more pressing. */
+  latest: Record<Direction, ArrayLike<number>>;
+  generate: (sequence: Int32Array, direction: Direction) => Member;
 };
 
 export type Breeding = {
-  /** Members at a time. */
-  population: number;
-  /** A parent is the best of so many drawn. */
-  draws: number;
+  /** As many as may be made: by then the population has shrunk to its least. */
+  schedules: number;
   seed: number;
 };
 
-/** Neighbours changed over in a child, on average. */
-const MUTATIONS = 5;
-/** Generations without anything better before half the population is drawn anew. */
+/** Members at a time, to begin with: more of them the longer the search. */
+const membersFor = (schedules: number) => Math.min(450, schedules ** 0.7 * 0.45);
+/** What is left of them in the end: wide first, so that much is tried, then narrow, so that the best comes together. */
+const IN_THE_END = 0.14;
+const FEWEST = 8;
+/** The share of the members that is drawn; what is bred of them is better than more of the same. */
+const DRAWN = 0.5;
+/** Neighbours changed over in a child, on average; of one parent drawn twice, for one in so many. */
+const MUTATIONS = 3;
+const ALONE = 7;
+/** How far chance moves a task's latest start in a schedule drawn, in spans of them all: at least, and so much more. */
+const NOISE = { least: 0.25, more: 0.75 };
+/** Parts of the makespan that a child keeps of its mother: at least, and at most so much more. */
+const WINDOW = { least: 0.1, more: 0.3 };
+/** Windows drawn, of which the one with most in use is kept. */
+const WINDOWS = 4;
+/** Generations without anything better before all but the best are drawn anew. */
 const PATIENCE = 60;
 
 /**
- * A hybrid genetic search (after Valls, Ballestín and Quintanilla 2008): sequences, crossover that keeps what is
- * densely packed, survivors no two of which are the same. Begins with `first`, yields every schedule it makes, and goes
- * on until nobody asks any more. Seeded.
+ * A genetic search over two populations that justify each other (after Debels and Vanhoucke 2005): the children of
+ * schedules made forward are made backward, and theirs forward again, so that every schedule is a justification and a
+ * child at once. A child keeps the densest stretch of its mother's schedule, what comes before and after it goes in its
+ * father's turn. Begins with `first`, yields every schedule it makes, and goes on until nobody asks any more. Seeded.
  */
-export function* breed<M extends Member>(
-  project: Bred<M>,
-  first: M,
-  { population: size, draws, seed }: Breeding,
-): Generator<M, void> {
+export function* breed(
+  project: Bred,
+  first: Member,
+  { schedules, seed }: Breeding,
+): Generator<Member, void> {
   const random = seededRandom(seed);
-  const sample = (): M => project.evaluate(project.sampled(random));
-  let population: M[] = [first];
-  while (population.length < size) {
-    const member = sample();
-    population.push(member);
-    yield member;
-  }
-  let best = bestOf(population);
+  let parents = [first];
+  let grandparents: Member[] = [];
+  let best = first;
   let idle = 0;
+  let made = 1;
+  const sized = () => {
+    const share = Math.min(1, made / schedules);
+    return Math.max(FEWEST, Math.round(membersFor(schedules) * (1 - (1 - IN_THE_END) * share)));
+  };
   for (;;) {
-    const children: M[] = [];
-    for (let pair = 0; pair < size / 2; pair += 1) {
-      const [mother, father] = [pick(population, draws, random), pick(population, draws, random)];
-      for (const [one, other] of [
-        [mother, father],
-        [father, mother],
-      ] as const) {
-        const child =
-          random() < 0.5 ? crossed(one, other, random) : peaked(project, one, other, random);
-        const member = project.evaluate(mutated(child, project.precedence, random));
-        children.push(member);
-        yield member;
-      }
-    }
-    population = survivors([...population, ...children], size);
-    const next = bestOf(population);
-    idle = isBetter(next, best) ? 0 : idle + 1;
-    best = next;
-    if (idle < PATIENCE) continue;
-    idle = 0;
-    const drawnAnew = population.toSorted(compare).slice(0, Math.ceil(population.length / 3));
-    while (drawnAnew.length < size) {
-      const member = sample();
-      drawnAnew.push(member);
+    const way = parents[0]?.made ?? first.made;
+    for (; parents.length < sized() * DRAWN; made += 1) {
+      const member = project.generate(sampled(project, way, random), way);
+      parents.push(member);
       yield member;
     }
-    population = drawnAnew;
+    const size = sized();
+    const direction = OPPOSITE[way];
+    const children: Member[] = [];
+    for (; children.length < size; made += 1) {
+      const [mother, father] = [pick(parents, random), pick(parents, random)];
+      const child = crossed(project, mother, father, random);
+      const mutations = mother === father ? child.length / ALONE : MUTATIONS;
+      const member = project.generate(
+        mutated(child, project.precedence[direction], mutations, random),
+        direction,
+      );
+      children.push(member);
+      yield member;
+    }
+    [parents, grandparents] = [survivors([...children, ...grandparents], sized()), parents];
+    const next = parents[0] ?? best;
+    idle = compare(next, best) < 0 ? 0 : idle + 1;
+    if (idle === 0) best = next;
+    if (idle < PATIENCE) continue;
+    [parents, grandparents, idle] = [[best], [], 0];
   }
 }
 
-function compare(a: Member, b: Member): number {
-  for (let at = 0; at < a.score.length; at += 1) {
-    const difference = (a.score[at] ?? 0) - (b.score[at] ?? 0);
-    if (difference !== 0) return difference;
-  }
-  return 0;
+const compare = (a: Member, b: Member): number => a.makespan - b.makespan || a.spread - b.spread;
+
+/** The better of two drawn. */
+function pick(members: readonly Member[], random: Random): Member {
+  const draw = () => members[Math.floor(random() * members.length)] as Member;
+  const [one, other] = [draw(), draw()];
+  return compare(other, one) < 0 ? other : one;
 }
 
-export const isBetter = (a: Member, b: Member): boolean => compare(a, b) < 0;
-
-const bestOf = <M extends Member>(population: readonly M[]): M =>
-  population.reduce((best, member) => (isBetter(member, best) ? member : best));
-
-function pick<M extends Member>(population: readonly M[], draws: number, random: Random): M {
-  let best: M | undefined;
-  for (let draw = 0; draw < draws; draw += 1) {
-    const member = population[Math.floor(random() * population.length)];
-    if (member && (!best || isBetter(member, best))) best = member;
-  }
-  return best ?? (population[0] as M);
+/** Every task once, after all it waits for, by latest start with much chance in it. */
+function sampled({ precedence, latest }: Bred, direction: Direction, random: Random): Int32Array {
+  const { predecessors, successors } = precedence[direction];
+  const span = predecessors.reduce(
+    (most, _, task) => Math.max(most, latest[direction][task] ?? 0),
+    1,
+  );
+  const noise = span * (NOISE.least + random() * NOISE.more);
+  const keys = predecessors.map(
+    (_, task) => (latest[direction][task] ?? 0) + (random() * 2 - 1) * noise,
+  );
+  const waiting = predecessors.map((before) => before.length);
+  const free = [...waiting.keys()].filter((task) => waiting[task] === 0);
+  return Int32Array.from(waiting, () => {
+    const task = free.reduce((a, b) => ((keys[b] ?? 0) < (keys[a] ?? 0) ? b : a));
+    free.splice(free.indexOf(task), 1);
+    for (const { after } of successors[task] ?? []) {
+      waiting[after] = (waiting[after] ?? 0) - 1;
+      if (waiting[after] === 0) free.push(after);
+    }
+    return task;
+  });
 }
 
-/** Two-point crossover: the middle in the turn of the other parent; precedence holds because it holds in both. */
-function crossed(one: Member, other: Member, random: Random): Int32Array {
-  const tasks = one.sequence.length;
-  const [a, b] = [Math.floor(random() * tasks), Math.floor(random() * tasks)];
-  const [from, to] = [Math.min(a, b), Math.max(a, b)];
-  const child = new Int32Array(tasks);
-  const used = new Uint8Array(tasks);
+/** The mother's window as she has it, and what she has before and after it in the turn of the father. */
+function crossed(project: Bred, mother: Member, father: Member, random: Random): Int32Array {
+  const { from, until } = densest(project, mother, random);
+  const startOf = (task: number) => mother.starts[task] ?? 0;
+  const isBefore = (task: number) => startOf(task) < from;
+  const isAfter = (task: number) => startOf(task) >= until;
+  const child = new Int32Array(mother.sequence.length);
   let at = 0;
-  const put = (task: number) => {
-    if (used[task] === 1) return;
-    used[task] = 1;
-    child[at] = task;
-    at += 1;
+  const put = (sequence: Int32Array, belongs: (task: number) => boolean) => {
+    for (const task of sequence) if (belongs(task)) child[at++] = task;
   };
-  for (let index = 0; index < from; index += 1) put(one.sequence[index] ?? 0);
-  for (let index = 0; index < tasks && at < to; index += 1) put(other.sequence[index] ?? 0);
-  for (let index = 0; index < tasks; index += 1) put(one.sequence[index] ?? 0);
+  put(father.sequence, isBefore);
+  put(mother.sequence, (task) => !isBefore(task) && !isAfter(task));
+  put(father.sequence, isAfter);
   return child;
 }
 
-/** Keeps together the stretch of a parent in which most is in use, the rest in the turn of the other. */
-function peaked<M extends Member>(
-  { durationOf, loads, byPriority }: Bred<M>,
-  one: M,
-  other: M,
+/** Of a few windows of one length drawn, the one in which most is in use. */
+function densest(
+  { durations, loads }: Bred,
+  { starts, makespan }: Member,
   random: Random,
-): Int32Array {
-  const tasks = one.sequence.length;
-  const length = Math.max(1, one.score[0] ?? 1);
-  const window = Math.max(1, Math.round(length * (0.15 + random() * 0.3)));
-  const load = new Float64Array(length + 1);
-  for (let task = 0; task < tasks; task += 1) {
-    const start = one.starts[task] ?? 0;
-    for (let time = start; time < start + durationOf(one, task); time += 1) {
+): { from: number; until: number } {
+  const length = Math.max(1, Math.round(makespan * (WINDOW.least + random() * WINDOW.more)));
+  const load = new Float64Array(makespan);
+  starts.forEach((start, task) => {
+    const end = start + (durations[task] ?? 0);
+    for (let time = start; time < end; time += 1)
       load[time] = (load[time] ?? 0) + (loads[task] ?? 0);
-    }
-  }
-  let [bestFrom, most] = [0, -1];
-  for (let draw = 0; draw < 6; draw += 1) {
-    const from = Math.floor(random() * Math.max(1, length - window));
-    let sum = 0;
-    for (let time = from; time < from + window; time += 1) sum += load[time] ?? 0;
-    if (sum > most) [bestFrom, most] = [from, sum];
-  }
-  const position = new Float64Array(tasks);
-  other.sequence.forEach((task, at) => (position[task] = at));
-  const peak = [...one.sequence].filter((task) => {
-    const start = one.starts[task] ?? 0;
-    return start >= bestFrom && start < bestFrom + window;
   });
-  const middle =
-    peak.reduce((sum, task) => sum + (position[task] ?? 0), 0) / Math.max(1, peak.length);
-  peak.forEach((task, at) => (position[task] = middle + (at + 1) / (tasks * 4)));
-  return byPriority(position);
+  let [from, most] = [0, -1];
+  for (let draw = 0; draw < WINDOWS; draw += 1) {
+    const begin = Math.floor(random() * Math.max(1, makespan - length));
+    const inUse = load.subarray(begin, begin + length).reduce((sum, units) => sum + units, 0);
+    if (inUse > most) [from, most] = [begin, inUse];
+  }
+  return { from, until: from + length };
 }
 
-/** Neighbours change places where precedence allows it. */
-function mutated(sequence: Int32Array, { successors }: Precedence, random: Random): Int32Array {
+/** Neighbours change places where precedence allows it, so many on average. */
+function mutated(
+  sequence: Int32Array,
+  { successors }: Precedence,
+  mutations: number,
+  random: Random,
+): Int32Array {
   for (let at = 0; at + 1 < sequence.length; at += 1) {
-    if (random() * sequence.length >= MUTATIONS) continue;
+    if (random() * sequence.length >= mutations) continue;
     const [a, b] = [sequence[at] ?? 0, sequence[at + 1] ?? 0];
     if (successors[a]?.some(({ after }) => after === b)) continue;
     sequence[at] = b;
@@ -178,20 +194,17 @@ function mutated(sequence: Int32Array, { successors }: Precedence, random: Rando
   return sequence;
 }
 
-/** The best of old and new, no schedule twice. */
-function survivors<M extends Member>(members: readonly M[], size: number): M[] {
-  const kept: M[] = [];
+/** The best of them, no schedule twice. */
+function survivors(members: readonly Member[], size: number): Member[] {
+  const kept: Member[] = [];
   for (const member of members.toSorted(compare)) {
     const twin = kept.at(-1);
     const isTwin =
-      twin !== undefined && compare(twin, member) === 0 && sameStarts(twin.starts, member.starts);
+      twin &&
+      compare(twin, member) === 0 &&
+      twin.starts.every((start, at) => start === member.starts[at]);
     if (!isTwin) kept.push(member);
     if (kept.length === size) break;
   }
   return kept;
-}
-
-function sameStarts(one: ArrayLike<number>, other: ArrayLike<number>): boolean {
-  for (let task = 0; task < one.length; task += 1) if (one[task] !== other[task]) return false;
-  return true;
 }
