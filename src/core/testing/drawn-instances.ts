@@ -54,10 +54,10 @@ function drawn(random: Random, jobs: number, hardness: Hardness): Instance {
 
 /** Each job needs a share of the resources, one at least. */
 function unitsOf(random: Random, factor: number): number[] {
-  const units = Array.from({ length: RESOURCES }, (): number =>
+  const units = Array.from({ length: RESOURCES }, () =>
     random() < factor ? between(random, 1, MOST_UNITS) : 0,
   );
-  if (units.every((unit) => unit === 0)) {
+  if (!units.some((unit) => unit > 0)) {
     units[Math.floor(random() * RESOURCES)] = between(random, 1, MOST_UNITS);
   }
   return units;
