@@ -1,23 +1,11 @@
-import { hireOf, type HouseToPlan, type JobId, type Order, type PlanningInput } from '../../house';
-import { gateMembership, gateRank, type GateMembership } from '../../keys';
-import {
-  buildGraph,
-  closureBefore,
-  findLoop,
-  linkJobs,
-  soonPairs,
-  withoutImplied,
-  withoutJobs,
-  type Graph,
-  type Link,
-} from '../../trade/precedence';
-import { asPlanningInput } from '../input';
-import { effortLeft, progressOf, toldLeft, readProgress, type Progress } from '../../progress';
-import { fail, ok, type Result } from '../../result';
-import { allowances, openRisks } from '../../risk';
-import { amountOf, expandAll, ableFor, type Job } from '../../trade/steps';
+import { hireOf, type HouseToPlan, type JobId } from '../../house';
+import { gateRank } from '../../keys';
+import { soonPairs, type Link } from '../../trade/precedence';
+import { effortLeft, progressOf, toldLeft } from '../../progress';
+import { ok, type Result } from '../../result';
+import { allowances } from '../../risk';
+import { amountOf, ableFor, type Job } from '../../trade/steps';
 import { answerOf } from '../../trade/practices';
-import { openQuestions, type Undecided } from '../../survey';
 import {
   MINUTES_PER_DAY,
   addDays,
@@ -31,36 +19,21 @@ import {
 } from '../../units';
 import type { Caution } from './caution';
 import { atTheGuess, learnFrom, type Learned } from '../learning/learned';
-import { withOrderChains } from './order-chains';
-import { materialHolds, ordersByLine } from './orders';
+import { networkOf, type Network } from './network';
+import { materialHolds } from './orders';
 import type { HeldBy, PlanError, Standing } from '../report';
-import { closesIn } from './shell';
 import { tradeLeadDays } from './trades';
 import { roughSpan, type ShutRoom, type Task, type TaskWork } from './task';
 
 /** The house turned into jobs, links and what is known of each: what a plan is made of. */
-export type ScheduleModel = {
-  project: PlanningInput;
+export type ScheduleModel = Network & {
   now: Moment;
   caution: Caution;
-  jobs: readonly Job[];
-  byId: ReadonlyMap<JobId, Job>;
-  /** Jobs the owner left out. */
-  dropped: readonly Job[];
-  graph: Graph;
-  progress: ReadonlyMap<JobId, Progress>;
   learned: Learned;
   /** When jobs were to end in the plan that stands. */
   plannedEnds: ReadonlyMap<JobId, Moment>;
-  membership: GateMembership;
-  orders: ReadonlyMap<string, Order>;
-  questions: readonly Undecided[];
   /** Own minutes to allow behind each investigation for what it may find. */
   allowances: ReadonlyMap<JobId, Minutes>;
-  /** Jobs that go before all others: looking where trouble is suspected, and what a date from outside presses. */
-  urgent: ReadonlySet<JobId>;
-  /** What closes the shell against the weather, and all that comes before it. */
-  dryIn: ReadonlySet<JobId>;
 };
 
 /** Evening work counts as finished by nine, unless the day is not that far yet. */
@@ -73,9 +46,7 @@ const ANSWER_DAYS = 1;
 const ROOMS_AT_MOST = 10_000;
 const GROUPS_OF_PATH = 1_000_000;
 
-/** New keys on the first day of ownership; alarms where people sleep on the first day of work. */
-const FIRST_DAY: ReadonlySet<string> = new Set(['safe.locks', 'site.alarms']);
-
+/** Fails on a loop of own jobs or rules. */
 export function buildScheduleModel(
   house: HouseToPlan,
   now: Moment,
@@ -84,71 +55,19 @@ export function buildScheduleModel(
   /** False: as if the log had taught nothing of how long work takes. */
   learns = true,
 ): Result<ScheduleModel, PlanError> {
-  const project = asPlanningInput(house);
-  const all = expandAll(project);
-  const dropped = new Set(
-    all.filter(({ id }) => Object.hasOwn(project.droppedJobs, id)).map(({ id }) => id),
-  );
-  const jobs = all.filter(({ id }) => !dropped.has(id));
-  const ids = jobs.map((job) => job.id);
-  const progress = readProgress(project);
-  const orders = ordersByLine(project);
-  const links = withOrderChains(
-    jobs,
-    withoutJobs(linkJobs(all, project), dropped),
-    progress,
-    orders,
-  );
-  const loop = findLoop(ids, links);
-  if (loop) return fail(loopError(loop, jobs, links));
-  const graph = buildGraph(
-    ids,
-    withoutImplied(ids, links, (id) => progressOf(progress, id).doneOn !== null),
-  );
-  const firstHour = momentAt(project.house.firstDay, 0);
-  const start = moment(Math.max(now, firstHour));
+  const network = networkOf(house);
+  if (!network.ok) return network;
+  const { project } = network.value;
+  const start = moment(Math.max(now, momentAt(project.house.firstDay, 0)));
+  const learned = learnFrom({ ...network.value, now: start }, standing);
   return ok({
-    project,
+    ...network.value,
     now: start,
     caution,
-    jobs,
-    byId: new Map(jobs.map((job) => [job.id, job])),
-    dropped: all.filter(({ id }) => dropped.has(id)),
-    graph,
-    progress,
-    learned: learns
-      ? learnFrom({ project, now: start, jobs, graph, progress }, standing)
-      : atTheGuess(learnFrom({ project, now: start, jobs, graph, progress }, standing)),
+    learned: learns ? learned : atTheGuess(learned),
     plannedEnds: new Map(standing?.jobs.map(({ id, finish }) => [id, finish])),
-    membership: gateMembership(jobs, graph, Object.values(project.phases)),
-    orders,
-    questions: openQuestions(project, jobs),
     allowances: allowances(project, caution.risk),
-    urgent: closureBefore(
-      graph,
-      [
-        ...openRisks(project).map(({ lookJobId }) => lookJobId),
-        ...jobs.filter(({ stepId }) => FIRST_DAY.has(stepId ?? '')).map(({ id }) => id),
-      ].filter((id) => ids.includes(id)),
-    ),
-    dryIn: closureBefore(
-      graph,
-      jobs.filter(closesIn).map(({ id }) => id),
-    ),
   });
-}
-
-function loopError(
-  loop: readonly JobId[],
-  jobs: readonly Job[],
-  links: readonly Link[],
-): PlanError {
-  const whys = loop.map((before, at) => {
-    const after = loop[(at + 1) % loop.length];
-    return links.find((link) => link.before === before && link.after === after)?.why ?? '';
-  });
-  const titles = loop.map((id) => jobs.find((job) => job.id === id)?.title ?? id);
-  return { code: 'loop', jobIds: [...loop], titles, whys };
 }
 
 export const isDone = (model: ScheduleModel, id: JobId): boolean =>

@@ -13,11 +13,12 @@ import {
   plainDate,
   toDayNumber,
 } from '../../units';
+import { standingOf, type Forecast, type Standing } from '../report';
 import { logNormal, quantile, triangular } from './chance';
 import { drawFrom, prepareDraw, prepareFrom } from './draw';
 import { HouseholdDays } from './household-days';
 import { Simulator, plainFate, type Keeps, type SimTask } from './simulate';
-import { forecastHouse } from '.';
+import { forecastHouse, forecastInSteps } from '.';
 
 const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);
 const house = houseOf(
@@ -34,6 +35,31 @@ const drawn = (options = {}) => {
   return drawFrom(prepared.value, { runs: 200, ...options });
 };
 const me: Person = { id: 'me' as never, name: 'Me', role: 'self', week: week(120, 360) };
+
+describe('a forecast in steps', () => {
+  const stepsOf = (standing: Standing | null) => {
+    const steps = forecastInSteps(house, NOW, { runs: 20, standing });
+    const onTheWay: Forecast[] = [];
+    for (;;) {
+      const step = steps.next();
+      if (step.done) return { onTheWay, last: step.value };
+      if (step.value) onTheWay.push(step.value);
+    }
+  };
+
+  it('speaks of the first plan while a better one is looked for; not where the plan that stands is the last', () => {
+    const anew = stepsOf(null);
+    if (!anew.last.ok) throw new Error(anew.last.error.code);
+    expect(anew.onTheWay).toHaveLength(1);
+    const again = stepsOf(standingOf(anew.last.value.plan));
+    expect(again.onTheWay).toEqual([]);
+    if (!again.last.ok) throw new Error(again.last.error.code);
+    expect(again.last.value.gates).toEqual(anew.last.value.gates);
+    expect(again.last.value.plan.jobs.map(({ id, start }) => [id, start])).toEqual(
+      anew.last.value.plan.jobs.map(({ id, start }) => [id, start]),
+    );
+  });
+});
 
 describe('what a forecast says was learned', () => {
   it('worked by hand: hours left by the guesses are each estimate less its hours, whatever the pace', () => {

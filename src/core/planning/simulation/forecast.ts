@@ -63,10 +63,11 @@ export function* foresee(
 ): InSteps<Forecast | null, Result<Foreseen, PlanError>> {
   const planning = planInSteps(project, now, { standing, isWeighed });
   const first = planning.next();
-  if (!first.done && first.value) {
-    yield (yield* drawn(project, now, first.value, FIRST_RUNS)).forecast;
-  }
-  const plan = first.done ? first.value : yield* quietly(planning);
+  const second = first.done ? first : planning.next();
+  // Where nothing is looked for the first plan is the last, and one doubt is enough.
+  const rough = !first.done && !second.done && first.value;
+  if (rough) yield (yield* drawn(project, now, rough, FIRST_RUNS)).forecast;
+  const plan = second.done ? second.value : yield* quietly(planning);
   return plan.ok ? ok(yield* drawn(project, now, plan.value, runs)) : plan;
 }
 

@@ -1,0 +1,49 @@
+import { applyEvents } from '../../journal';
+import { added, anyHouse, chosen, houseOf, place } from '../../testing/houses';
+import fc from 'fast-check';
+import { networkOf } from './network';
+
+const house = houseOf(added(place('bed')), chosen('bed', 'reline'));
+
+describe('the network of a house', () => {
+  it('is found once for each state of the house', () => {
+    expect(networkOf(house)).toBe(networkOf(house));
+    const same = networkOf({ ...house });
+    expect(same).not.toBe(networkOf(house));
+    expect(same).toEqual(networkOf(house));
+  });
+
+  it('knows of every change', () => {
+    const before = networkOf(house);
+    const more = applyEvents(house, [chosen('bed', 'new-floor')]);
+    const after = more && networkOf(more);
+    if (!before.ok || !after?.ok) throw new Error('no network');
+    const ids = (jobs: readonly { id: string }[]) => jobs.map(({ id }) => id);
+    expect(ids(after.value.jobs)).toEqual(expect.arrayContaining(ids(before.value.jobs)));
+    expect(after.value.jobs.length).toBeGreaterThan(before.value.jobs.length);
+  });
+
+  it('links only jobs that are there, and leaves out what was dropped', () => {
+    fc.assert(
+      fc.property(anyHouse, fc.nat(), (drawn, pick) => {
+        const whole = networkOf(drawn);
+        if (!whole.ok || whole.value.jobs.length === 0) return;
+        const dropped = whole.value.jobs[pick % whole.value.jobs.length]?.id;
+        if (!dropped) return;
+        const without = networkOf({
+          ...drawn,
+          droppedJobs: { ...drawn.droppedJobs, [dropped]: { why: 'not needed' } },
+        } as typeof drawn);
+        if (!without.ok) throw new Error(without.error.code);
+        const { jobs, byId, dropped: left, graph } = without.value;
+        expect(left.map(({ id }) => id)).toContain(dropped);
+        expect(byId.has(dropped)).toBe(false);
+        const known = new Set<string>(jobs.map(({ id }) => id));
+        for (const { before, after } of [...graph.into.values()].flat()) {
+          expect([known.has(before), known.has(after)]).toEqual([true, true]);
+        }
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
