@@ -1,6 +1,7 @@
+import fc from 'fast-check';
 import { applyEvents } from '../../journal';
 import { added, anyHouse, chosen, houseOf, place } from '../../testing/houses';
-import fc from 'fast-check';
+import { plainDate } from '../../units';
 import { networkOf } from './network';
 
 const house = houseOf(added(place('bed')), chosen('bed', 'reline'));
@@ -30,11 +31,12 @@ describe('the network of a house', () => {
         if (!whole.ok || whole.value.jobs.length === 0) return;
         const dropped = whole.value.jobs[pick % whole.value.jobs.length]?.id;
         if (!dropped) return;
-        const without = networkOf({
-          ...drawn,
-          droppedJobs: { ...drawn.droppedJobs, [dropped]: { why: 'not needed' } },
-        } as typeof drawn);
-        if (!without.ok) throw new Error(without.error.code);
+        const on = plainDate('2026-01-05');
+        const after = applyEvents(drawn, [
+          { type: 'jobDropped', payload: { jobId: dropped, on, because: 'not needed' } },
+        ]);
+        const without = after && networkOf(after);
+        if (!without?.ok) throw new Error('no network');
         const { jobs, byId, dropped: left, graph } = without.value;
         expect(left.map(({ id }) => id)).toContain(dropped);
         expect(byId.has(dropped)).toBe(false);
