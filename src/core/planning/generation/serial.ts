@@ -34,6 +34,27 @@ export function reversed({ predecessors }: Precedence): Precedence {
   return precedenceOf(predecessors.length, links);
 }
 
+/** Tasks by priority, the smallest first and of equals the first named, none before what it waits for. */
+export function listed(
+  { predecessors, successors }: Precedence,
+  priority: ArrayLike<number>,
+): Int32Array {
+  const urgency = (task: number) => priority[task] ?? 0;
+  const waiting = predecessors.map((before) => before.length);
+  const free = [...waiting.keys()].filter((task) => waiting[task] === 0);
+  return Int32Array.from(waiting, () => {
+    const next = free.reduce((a, b) =>
+      urgency(b) < urgency(a) || (urgency(b) === urgency(a) && b < a) ? b : a,
+    );
+    free.splice(free.indexOf(next), 1);
+    for (const { after } of successors[next] ?? []) {
+      waiting[after] = (waiting[after] ?? 0) - 1;
+      if (waiting[after] === 0) free.push(after);
+    }
+    return next;
+  });
+}
+
 /**
  * Serial schedule generation (Kelley 1963): the tasks of a sequence one after another, each at its earliest feasible
  * place; gaps are used. The sequence holds every task once, after all it waits for. What the site is, a house with its

@@ -1,7 +1,8 @@
+import { listed } from '../generation/serial';
 import { Branch } from '../proof/branch';
 import { breed } from '../search/breeding';
 import { BothWays } from './both-ways';
-import { Generator, latestStarts, ranks } from './generate';
+import { Generator, latestStarts } from './generate';
 import { lowerBound, type Instance } from './instance';
 
 export type Solution = {
@@ -33,36 +34,14 @@ export function solve(instance: Instance, options: Options): Solution {
   return new Search(instance, options).run();
 }
 
-/** One pass with jobs by latest start: the first feasible schedule, and what the search is measured against. */
-export function latestFinishPass(instance: Instance): number[] {
-  return [...new Generator(instance).generate(latestFinishOrder(instance), 'forward')];
-}
+/** One pass with jobs by latest finish: the first feasible schedule, and what the search is measured against. */
+export const latestFinishPass = (instance: Instance): number[] => [
+  ...firstPass(instance, new Generator(instance)),
+];
 
-function latestFinishOrder(instance: Instance): Int32Array {
+function firstPass(instance: Instance, generator: Generator): Int32Array {
   const finish = latestStarts(instance).map((start, job) => start + (instance.durations[job] ?? 0));
-  return orderBy(instance, finish, ranks(instance));
-}
-
-/** Jobs by priority, smallest first, never before one they wait for. */
-function orderBy(instance: Instance, priority: ArrayLike<number>, rank: Int32Array): Int32Array {
-  const waiting = instance.predecessors.map((before) => before.length);
-  const free = [...waiting.keys()].filter((job) => waiting[job] === 0);
-  const order = new Int32Array(waiting.length);
-  for (let at = 0; at < order.length; at += 1) {
-    let pick = 0;
-    for (let index = 1; index < free.length; index += 1) {
-      const [a, b] = [free[index] ?? 0, free[pick] ?? 0];
-      const less = (priority[a] ?? 0) - (priority[b] ?? 0);
-      if (less < 0 || (less === 0 && (rank[a] ?? 0) < (rank[b] ?? 0))) pick = index;
-    }
-    const job = free.splice(pick, 1)[0] ?? 0;
-    order[at] = job;
-    for (const next of instance.successors[job] ?? []) {
-      waiting[next] = (waiting[next] ?? 0) - 1;
-      if (waiting[next] === 0) free.push(next);
-    }
-  }
-  return order;
+  return generator.generate(listed(generator.precedence.forward, finish), 'forward');
 }
 
 class Search {
@@ -85,7 +64,7 @@ class Search {
     this.bound = lowerBound(instance);
     this.limit = Math.max(1, options.schedules);
     // Never worse than the plain pass: it is the first schedule.
-    this.starts = this.generator.generate(latestFinishOrder(instance), 'forward');
+    this.starts = firstPass(instance, this.generator);
     this.makespan = this.generator.makespan(this.starts);
   }
 

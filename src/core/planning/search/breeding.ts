@@ -1,5 +1,5 @@
 import { seededRandom, type Random } from '../../random';
-import type { Precedence } from '../generation/serial';
+import { listed, type Precedence } from '../generation/serial';
 
 /** Which way time runs while a schedule is generated. */
 export type Direction = 'forward' | 'backward';
@@ -114,28 +114,13 @@ function pick(members: readonly Member[], random: Random): Member {
   return compare(other, one) < 0 ? other : one;
 }
 
-/** Every task once, after all it waits for, by latest start with much chance in it. */
+/** By latest start, with much chance in it. */
 function sampled({ precedence, latest }: Bred, direction: Direction, random: Random): Int32Array {
-  const { predecessors, successors } = precedence[direction];
-  const span = predecessors.reduce(
-    (most, _, task) => Math.max(most, latest[direction][task] ?? 0),
-    1,
-  );
+  const starts = Float64Array.from(latest[direction]);
+  const span = starts.reduce((most, start) => Math.max(most, start), 1);
   const noise = span * (NOISE.least + random() * NOISE.more);
-  const keys = predecessors.map(
-    (_, task) => (latest[direction][task] ?? 0) + (random() * 2 - 1) * noise,
-  );
-  const waiting = predecessors.map((before) => before.length);
-  const free = [...waiting.keys()].filter((task) => waiting[task] === 0);
-  return Int32Array.from(waiting, () => {
-    const task = free.reduce((a, b) => ((keys[b] ?? 0) < (keys[a] ?? 0) ? b : a));
-    free.splice(free.indexOf(task), 1);
-    for (const { after } of successors[task] ?? []) {
-      waiting[after] = (waiting[after] ?? 0) - 1;
-      if (waiting[after] === 0) free.push(after);
-    }
-    return task;
-  });
+  const drawn = starts.map((start) => start + (random() * 2 - 1) * noise);
+  return listed(precedence[direction], drawn);
 }
 
 /** The mother's window as she has it, and what she has before and after it in the turn of the father. */
