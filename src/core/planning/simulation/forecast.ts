@@ -66,9 +66,20 @@ export function* foresee(
   const second = first.done ? first : planning.next();
   // Where nothing is looked for the first plan is the last, and one doubt is enough.
   const rough = !first.done && !second.done && first.value;
-  if (rough) yield (yield* drawn(project, now, rough, FIRST_RUNS)).forecast;
+  const laidOut = rough ? prepared(project, now, rough) : undefined;
+  if (rough && laidOut) yield (yield* drawn(project, now, rough, FIRST_RUNS, laidOut)).forecast;
   const plan = second.done ? second.value : yield* quietly(planning);
-  return plan.ok ? ok(yield* drawn(project, now, plan.value, runs)) : plan;
+  if (!plan.ok) return plan;
+  // Nothing better found: it is laid out already.
+  const known = plan.value === rough ? laidOut : undefined;
+  return ok(yield* drawn(project, now, plan.value, runs, known));
+}
+
+/** What can be planned with its suspicions can be planned without them. */
+function prepared(project: HouseToPlan, now: Moment, plan: Plan): Prepared {
+  const laidOut = prepareFrom(project, now, plan);
+  if (!laidOut.ok) throw new Error(`no plan without risks: ${laidOut.error.code}`);
+  return laidOut.value;
 }
 
 /**
@@ -101,21 +112,19 @@ function* drawn(
   now: Moment,
   plan: Plan,
   runs: number,
+  laidOut = prepared(project, now, plan),
 ): InSteps<null, Foreseen> {
-  const prepared = prepareFrom(project, now, plan);
-  // What can be planned with its suspicions can be planned without them.
-  if (!prepared.ok) throw new Error(`no plan without risks: ${prepared.error.code}`);
-  const withFinds = yield* drawInSteps(prepared.value, { runs });
+  const withFinds = yield* drawInSteps(laidOut, { runs });
   const calm =
     openRisks(project).length === 0
       ? withFinds
-      : yield* drawInSteps(prepared.value, { runs, finds: false });
+      : yield* drawInSteps(laidOut, { runs, finds: false });
   const { sleep, live, done } = calm.gates;
   const forecast: Forecast = {
     plan,
     learned: {
-      ...learnedOf(prepared.value.model),
-      atGuess: atGuess(project, now, plan, prepared.value),
+      ...learnedOf(laidOut.model),
+      atGuess: atGuess(project, now, plan, laidOut),
     },
     runs,
     cost: { likely: withFinds.cost.p50, fairlySafe: withFinds.cost.p80 },
