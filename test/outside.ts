@@ -5,6 +5,8 @@ import {
   type FileError,
   type ZipEntry,
 } from '../src/core/files';
+import { forecastInSteps } from '../src/core/forecast';
+import { toTheEnd } from '../src/core/in-steps';
 import { fail, ok, type Result } from '../src/core/result';
 import { STARTED, added, chosen, place, stamped } from '../src/core/testing/houses';
 import { deliveryOf, offersFor } from '../src/core/supplier';
@@ -168,8 +170,8 @@ function readWhole(text: string): Result<ReadFile, FileError> {
 }
 
 /**
- * A planner that answers at once and says nothing: these tests look at what the store keeps, and what plans is tested
- * where it plans.
+ * A planner that answers at once and says nothing, for tests that look at what the store keeps: where the plan matters
+ * {@link thatPlans} stands in for it.
  */
 function fakePlanner(): Outside['planner'] {
   const none = () => Promise.resolve(undefined);
@@ -186,6 +188,13 @@ function fakePlanner(): Outside['planner'] {
     cuts: none,
     readFile: none,
   };
+}
+
+/** The same world with a planner that plans, on the spot and with few runs. */
+export function thatPlans(outside: Outside): Outside {
+  const forecast: Outside['planner']['forecast'] = ({ house, now, standing }) =>
+    Promise.resolve(toTheEnd(forecastInSteps(house, now, { runs: 2, standing })));
+  return { ...outside, planner: { ...outside.planner, forecast } };
 }
 
 /** Work put off by some tabs; it is done once a test lets them idle. */

@@ -1,0 +1,86 @@
+import { standingOf, type Plan } from '../src/core/planning/report';
+import { planHouse } from '../src/core/planning/plan-house';
+import { chosen } from '../src/core/testing/houses';
+import {
+  createStore,
+  hearTabs,
+  importHouse,
+  keep,
+  openCurrent,
+  undoLast,
+  type Store,
+} from '../src/store';
+import { bringInNew } from '../src/store/bring-in';
+import { fileOf, projectOf, start } from './life';
+import { EVENING, TestDatabase, idle, testOutside, thatPlans } from './outside';
+
+const settled = () => new Promise((resolve) => setImmediate(resolve));
+
+/** A page whose planner plans. */
+async function opened(database: TestDatabase, name = 'a'): Promise<Store> {
+  const store = createStore(thatPlans(testOutside(database, name)));
+  store.dispatch(hearTabs());
+  await store.dispatch(openCurrent());
+  await settled();
+  return store;
+}
+
+async function planOf(store: Store): Promise<Plan> {
+  await settled();
+  const { forecast } = store.getState().planning;
+  if (!forecast) throw new Error('nothing planned');
+  return forecast.plan;
+}
+
+const daysOf = ({ jobs }: Plan) => jobs.map(({ id, start, finish }) => [id, start, finish]);
+const idsOf = ({ jobs }: Plan) => jobs.map(({ id }) => id).toSorted();
+
+/** The jobs the open house asks for, found without the store. */
+function askedFor(store: Store): string[] {
+  const project = projectOf(store);
+  const plan = project && planHouse(project, EVENING, { schedules: 1 });
+  if (!plan?.ok) throw new Error('no plan');
+  return idsOf(plan.value);
+}
+
+describe('the plan a page shows', () => {
+  it('is of the house as it now is: after a line, and after it is taken back', async () => {
+    const store = await opened(new TestDatabase());
+    await start(store);
+    const first = await planOf(store);
+    expect(idsOf(first)).toEqual(askedFor(store));
+    await store.dispatch(keep([chosen('a', 'new-floor')], 'kept'));
+    const more = await planOf(store);
+    expect(idsOf(more)).toEqual(askedFor(store));
+    expect(more.jobs.length).toBeGreaterThan(first.jobs.length);
+    await store.dispatch(undoLast());
+    expect(daysOf(await planOf(store))).toEqual(daysOf(first));
+  });
+
+  it('stands over a reload: the next one is planned from it', async () => {
+    const database = new TestDatabase();
+    const store = await opened(database);
+    await start(store);
+    const before = await planOf(store);
+    await idle();
+    const asked: unknown[] = [];
+    const outside = testOutside(database.restarted());
+    outside.planner.forecast = ({ standing }) => Promise.resolve(void asked.push(standing));
+    await createStore(outside).dispatch(openCurrent());
+    await settled();
+    expect(asked).toEqual([standingOf(before)]);
+  });
+
+  it('is of both once what is new on the other phone is in', async () => {
+    const one = await opened(new TestDatabase(), 'a');
+    await start(one);
+    const two = await opened(new TestDatabase(), 'b');
+    await two.dispatch(importHouse(await fileOf(one)));
+    await one.dispatch(keep([chosen('a', 'new-floor')], 'kept'));
+    await two.dispatch(keep([chosen('a', 'repaint')], 'kept'));
+    await two.dispatch(bringInNew((await fileOf(one)) as unknown as Blob));
+    const both = await planOf(two);
+    expect(idsOf(both)).toEqual(askedFor(two));
+    expect(both.jobs.length).toBeGreaterThan((await planOf(one)).jobs.length);
+  });
+});
