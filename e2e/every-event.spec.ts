@@ -29,6 +29,8 @@ class Hand {
     await this.does(says, act);
     await this.undo(says).click();
     await expect(this.undo(says)).toBeHidden();
+    // The plan that comes of it moves what stands under it: a finger on its way would miss.
+    await this.porch.settle();
   }
 
   /** Every kind of these stands in the journal, and was taken back once at least. */
