@@ -254,6 +254,6 @@ export function testOutside(
     },
     readFile: (file) =>
       Promise.resolve(typeof file === 'string' ? readWhole(file) : fail({ code: 'not-json' })),
-    fetchDemo: () => Promise.resolve(SMALL_DEMO),
+    fetchDemo: () => Promise.resolve({ house: SMALL_DEMO, plan: null }),
   };
 }

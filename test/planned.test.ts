@@ -1,4 +1,4 @@
-import { standingOf, type Plan } from '../src/core/planning/report';
+import { standingOf, type Plan, type Standing } from '../src/core/planning/report';
 import { planHouse } from '../src/core/planning/plan-house';
 import { chosen } from '../src/core/testing/houses';
 import {
@@ -7,6 +7,7 @@ import {
   importHouse,
   keep,
   openCurrent,
+  openDemo,
   undoLast,
   type Store,
 } from '../src/store';
@@ -55,6 +56,22 @@ describe('the plan a page shows', () => {
     expect(more.jobs.length).toBeGreaterThan(first.jobs.length);
     await store.dispatch(undoLast());
     expect(daysOf(await planOf(store))).toEqual(daysOf(first));
+  });
+
+  it('is, of the demo, the one it came with; one that does not read is looked for', async () => {
+    const outside = testOutside(new TestDatabase());
+    const asked: unknown[] = [];
+    outside.planner.forecast = ({ standing }) => Promise.resolve(void asked.push(standing));
+    const { house } = await outside.fetchDemo();
+    const came: Standing = { basis: 'b', keptShares: {}, queue: [], jobs: [] };
+    let plan: string | null = null;
+    outside.fetchDemo = () => Promise.resolve({ house, plan });
+    const store = createStore(outside);
+    for (plan of [JSON.stringify(came), '{"jobs":', null]) {
+      await store.dispatch(openDemo({ afresh: true }));
+      await settled();
+    }
+    expect(asked).toEqual([came, null, null]);
   });
 
   it('stands over a reload: the next one is planned from it', async () => {

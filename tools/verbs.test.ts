@@ -6,6 +6,7 @@ import { readProjectFile } from '../src/core/files';
 import type { Project } from '../src/core/house';
 import { linkJobs } from '../src/core/trade/precedence';
 import { planHouse } from '../src/core/planning/plan-house';
+import { standingOf } from '../src/core/planning/report';
 import { expandJobs } from '../src/core/trade/steps';
 import { faultsOf } from '../src/core/testing/check-plan';
 import { demoText } from './demo/build';
@@ -101,6 +102,8 @@ describe('the demo house', () => {
     expect(Object.keys(project.days).length).toBeGreaterThanOrEqual(60);
     expect(project.inspections.some(({ result }) => result === 'failed')).toBe(true);
     const planned = planHouse(project, clock ?? (0 as never));
+    const from = planned.ok ? standingOf(planned.value) : null;
+    expect(planHouse(project, clock ?? (0 as never), { standing: from })).toEqual(planned);
     const states = new Set(planned.ok ? planned.value.jobs.map(({ state }) => state) : []);
     expect(states).toEqual(
       new Set(['done', 'in-hand', 'ready', 'setting', 'held', 'arrives', 'later']),

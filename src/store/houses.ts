@@ -27,7 +27,10 @@ export const DEMO_ID = 'demo-house';
 export class NotBroughtIn extends Error {}
 
 type House = Pick<HouseEntry, 'id' | 'kind' | 'name' | 'clock'>;
-type Contents = Pick<ReadFile, 'events' | 'photos' | 'unread'>;
+type Contents = Pick<ReadFile, 'events' | 'photos' | 'unread'> & {
+  /** The plan that stands for it, as it is kept. */
+  plan?: string | null;
+};
 
 /**
  * Brings a whole journal in, under a fresh name of its own. First everything of it is written, marked as arriving;
@@ -69,7 +72,7 @@ const ofJournal = (names: readonly string[], journal: string): string[] =>
 async function writeContents(
   { database, newId, stampTime, pause }: Outside,
   journal: string,
-  { events, photos, unread }: Contents,
+  { events, photos, unread, plan = null }: Contents,
   onProgress: (share: number) => void,
 ): Promise<void> {
   const steps = events.length + photos.length + 1;
@@ -90,6 +93,7 @@ async function writeContents(
   }
   const texts = unread.map((text) => [`${keys.unread(journal)}${newId()}`, text] as const);
   if (texts.length > 0) await addRows(database, Object.fromEntries(texts));
+  if (plan !== null) await addRows(database, { [keys.standing(journal)]: plan });
 }
 
 /** Starts a house of one's own. Rejects when the device has no room; nothing is half kept. */
@@ -120,10 +124,11 @@ export const openDemo =
   async (dispatch, _, outside) => {
     const known = await readHouse(outside.database, DEMO_ID);
     if (!known || known.removed || afresh) {
-      const file = await outside.readFile(await outside.fetchDemo());
+      const { house, plan } = await outside.fetchDemo();
+      const file = await outside.readFile(house);
       if (!file.ok) return file;
       const { clock, name } = file.value;
-      await bring(outside, { id: DEMO_ID, kind: 'demo', name, clock }, file.value);
+      await bring(outside, { id: DEMO_ID, kind: 'demo', name, clock }, { ...file.value, plan });
     }
     await dispatch(openCurrent(DEMO_ID));
     return ok(true);

@@ -61,8 +61,8 @@ export type Outside = {
   pictures: Pictures;
   /** Reads an exported house off the main thread, through the same gate as everywhere. */
   readFile(file: Blob | string): Promise<Result<ReadFile, FileError>>;
-  /** The text of the demo house file. */
-  fetchDemo(): Promise<string>;
+  /** The texts of the demo house file and of the plan that stands for it; without that it is looked for. */
+  fetchDemo(): Promise<{ house: string; plan: string | null }>;
 };
 
 const two = (value: number) => String(value).padStart(2, '0');

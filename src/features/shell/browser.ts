@@ -37,10 +37,13 @@ function newId(): string {
   return [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
-async function fetchDemo(): Promise<string> {
-  const response = await fetch('/demo/house.json');
-  if (!response.ok) throw new Error(`the demo house answered ${response.status}`);
-  return response.text();
+async function fetchDemo(): Promise<{ house: string; plan: string | null }> {
+  const [house, plan] = await Promise.all([
+    fetch('/demo/house.json'),
+    fetch('/demo/plan.json').catch(() => null),
+  ]);
+  if (!house.ok) throw new Error(`the demo house answered ${house.status}`);
+  return { house: await house.text(), plan: plan?.ok ? await plan.text() : null };
 }
 
 /** Work that can wait until the page has nothing better to do. Safari knows no idle callbacks. */
