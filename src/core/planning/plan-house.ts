@@ -54,16 +54,20 @@ function startOn(model: ScheduleModel): Start {
 }
 
 /** Dates from outside would be missed: what they cover goes first, if that brings them nearer. */
-function pressed(start: Start, plan: Plan): Start {
-  const late = new Set(plan.demands.filter(({ daysLate }) => daysLate > 0).map(({ id }) => id));
-  if (late.size === 0) return start;
-  const { model } = start;
+function pressed(start: Start): Start {
+  const { model, first } = start;
+  const [daysLate = 0] = first.score;
+  const plan = daysLate > 0 ? firstPlan(start) : null;
+  if (!plan?.ok) return start;
+  const late = new Set(
+    plan.value.demands.filter((demand) => demand.daysLate > 0).map(({ id }) => id),
+  );
   const covered = hardDatesOf(model.project)
     .filter(({ id }) => late.has(id))
     .flatMap((demand) => coveredBy(model, demand));
   const urgent = closureBefore(model.graph, [...model.urgent, ...covered]);
   const other = startOn({ ...model, urgent });
-  return isBetter(other.first.score, start.first.score) ? other : start;
+  return isBetter(other.first.score, first.score) ? other : start;
 }
 
 const firstPlan = ({ model, open, first }: Start) => planFrom(model, open, first);
@@ -146,13 +150,10 @@ export function* planInSteps(
 ): Generator<Plan | null, Result<Plan, PlanError>, void> {
   const model = buildScheduleModel(project, now, caution, standing);
   if (!model.ok) return model;
-  const ranked = startOn(model.value);
-  const plain = firstPlan(ranked);
-  if (!plain.ok) return plain;
-  const pressedOn = pressed(ranked, plain.value);
-  const from = standing ? fromStanding(pressedOn, standing, isWeighed) : null;
-  const start = from ? { ...pressedOn, first: from.first } : pressedOn;
-  const first = start === ranked ? plain : firstPlan(start);
+  const ranked = pressed(startOn(model.value));
+  const from = standing ? fromStanding(ranked, standing, isWeighed) : null;
+  const start = from ? { ...ranked, first: from.first } : ranked;
+  const first = firstPlan(start);
   if (!first.ok) return first;
   yield first.value;
   if (from?.isSettled) return first;

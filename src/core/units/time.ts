@@ -32,8 +32,30 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 
 export const plainDate = (text: string): PlainDate => text as PlainDate;
 
-/** Days since 1970-01-01 (proleptic Gregorian; Hinnant's days_from_civil). */
+/** Days that were asked for once: planning asks for the same thousand a million times. */
+const numberOf = new Map<PlainDate, number>();
+const dateOfNumber = new Map<number, PlainDate>();
+
+/** Days since 1970-01-01 (proleptic Gregorian). */
 export function toDayNumber(date: PlainDate): number {
+  const known = numberOf.get(date);
+  if (known !== undefined) return known;
+  const found = daysFromCivil(date);
+  numberOf.set(date, found);
+  return found;
+}
+
+/** The inverse of {@link toDayNumber}. */
+export function fromDayNumber(dayNumber: number): PlainDate {
+  const known = dateOfNumber.get(dayNumber);
+  if (known !== undefined) return known;
+  const found = civilFromDays(dayNumber);
+  dateOfNumber.set(dayNumber, found);
+  return found;
+}
+
+/** Hinnant's days_from_civil. */
+function daysFromCivil(date: PlainDate): number {
   const [y = 1970, month = 1, day = 1] = date.split('-').map(Number);
   const year = month <= 2 ? y - 1 : y;
   const era = Math.floor(year / 400);
@@ -44,8 +66,8 @@ export function toDayNumber(date: PlainDate): number {
   return era * 146_097 + dayOfEra - 719_468;
 }
 
-/** The inverse of {@link toDayNumber} (Hinnant's civil_from_days). */
-export function fromDayNumber(dayNumber: number): PlainDate {
+/** Hinnant's civil_from_days. */
+function civilFromDays(dayNumber: number): PlainDate {
   const shifted = dayNumber + 719_468;
   const era = Math.floor(shifted / 146_097);
   const dayOfEra = shifted - era * 146_097;

@@ -22,7 +22,9 @@ export class RoomCalendar {
       const day = Math.floor(from / MINUTES_PER_DAY);
       const to = Math.min(taken.to, (day + 1) * MINUTES_PER_DAY);
       const stretch = { from: moment(from), to: moment(to) };
-      this.byDay.set(day, [...(this.byDay.get(day) ?? []), { stretch, shuts }]);
+      const known = this.byDay.get(day);
+      if (known) known.push({ stretch, shuts });
+      else this.byDay.set(day, [{ stretch, shuts }]);
       from = to;
     }
   }

@@ -1,6 +1,6 @@
 import { handsOf, type OutsideRest, type Person, type PersonId } from '../../house';
 import { MINUTES_PER_DAY, dateOf, moment, toDayNumber, type Moment } from '../../units';
-import { Hours, overlap, type Stretch } from '../calendar/calendar';
+import { Hours, type Stretch } from '../calendar/calendar';
 import { Daylight } from '../calendar/daylight';
 import type { Task } from '../model/task';
 
@@ -9,6 +9,7 @@ export const SEARCH_DAYS = 400;
 
 export type Crew = {
   people: readonly number[];
+  ids: readonly PersonId[];
   /** Pairs of hands they bring together. */
   hands: number;
   longestDay: number;
@@ -57,8 +58,7 @@ export class Household {
   }
 
   /** Whether a crew may do a task: everybody in it does that kind of work, and who was named is in it. */
-  private isFor({ may, must }: Pick<Task, 'may' | 'must'>, { people }: Crew): boolean {
-    const ids = people.map((at) => this.person(at).id);
+  private isFor({ may, must }: Pick<Task, 'may' | 'must'>, { ids }: Crew): boolean {
     if (must !== undefined) return ids.includes(must);
     return may === undefined || ids.every((id) => may.includes(id));
   }
@@ -80,22 +80,21 @@ export class Household {
   private crew(people: readonly number[], firstDay: number): Crew {
     let [longestDay, longestLight] = [0, 0];
     for (let day = firstDay; day < firstDay + SEARCH_DAYS; day += 1) {
-      const common = people.reduce<Stretch | null>(
-        (free, at) => {
-          const window = this.hours[at]?.on(day) ?? null;
-          if (!free || !window) return null;
-          return overlap([free], [window])[0] ?? null;
-        },
-        this.hours[people[0] ?? 0]?.on(day) ?? null,
-      );
-      if (!common) continue;
-      longestDay = Math.max(longestDay, common.to - common.from);
+      let [from, to] = [-Infinity, Infinity];
+      for (const at of people) {
+        const window = this.hours[at]?.on(day)[0];
+        from = Math.max(from, window?.from ?? Infinity);
+        to = Math.min(to, window?.to ?? -Infinity);
+      }
+      if (to <= from) continue;
+      longestDay = Math.max(longestDay, to - from);
       const light = this.light.on(day);
-      const lit = light ? overlap([common], [lightStretch(day, light)])[0] : undefined;
-      longestLight = Math.max(longestLight, lit ? lit.to - lit.from : 0);
+      if (!light) continue;
+      const { from: dawn, to: dusk } = lightStretch(day, light);
+      longestLight = Math.max(longestLight, Math.min(to, dusk) - Math.max(from, dawn));
     }
     const hands = people.reduce((sum, at) => sum + handsOf(this.person(at)), 0);
-    return { people, hands, longestDay, longestLight };
+    return { people, ids: people.map((at) => this.person(at).id), hands, longestDay, longestLight };
   }
 }
 

@@ -330,15 +330,11 @@ export class HouseSite {
   }
 
   private keep(task: Task, found: Found, crew: Crew, earliest: Moment): Placement {
-    const people = crew.people.flatMap((at): PersonId[] => {
-      const hours = this.household.hours[at];
-      return hours ? [hours.person.id] : [];
-    });
     for (const stretch of found.stretches) {
       for (const at of crew.people) this.people[at]?.take(stretch);
     }
     const kept = placed(
-      found.stretches.map((stretch) => ({ ...stretch, people })),
+      found.stretches.map(({ from, to }) => ({ from, to, people: crew.ids })),
       earliest,
       found.lacks,
     );

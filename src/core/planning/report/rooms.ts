@@ -8,18 +8,23 @@ type Worked = {
 
 /** How often, over all days, somebody works in one more room than the first: tools carried, boots cleaned. */
 export function roomChanges(work: Iterable<Worked>): number {
-  const rooms = new Map<string, Set<string>>();
+  const rooms = new Map<string, Map<number, string[]>>();
+  let changes = 0;
   for (const { placeId, stretches } of work) {
+    const room = placeId ?? '';
     for (const { from, people } of stretches) {
+      const day = Math.floor(from / MINUTES_PER_DAY);
       for (const person of people) {
-        const key = `${Math.floor(from / MINUTES_PER_DAY)} ${person}`;
-        const seen = rooms.get(key) ?? new Set<string>();
-        rooms.set(key, seen.add(placeId ?? ''));
+        const days = rooms.get(person) ?? new Map<number, string[]>();
+        const seen = days.get(day);
+        if (!seen) rooms.set(person, days.set(day, [room]));
+        else if (!seen.includes(room)) {
+          seen.push(room);
+          changes += 1;
+        }
       }
     }
   }
-  let changes = 0;
-  for (const { size } of rooms.values()) changes += size - 1;
   return changes;
 }
 
