@@ -13,6 +13,17 @@ const RADIANS = Math.PI / 180;
 
 /** When one can see outside, in minutes of the day (Cooper's declination, the sunrise equation; no twilight). */
 export function daylightOn(day: number): { from: number; to: number } {
+  const known = lit.get(day);
+  if (known) return known;
+  const found = fromSunriseToSunset(day);
+  lit.set(day, found);
+  return found;
+}
+
+/** Days whose light was worked out once. */
+const lit = new Map<number, { from: number; to: number }>();
+
+function fromSunriseToSunset(day: number): { from: number; to: number } {
   const date = fromDayNumber(day);
   const ofYear = day - toDayNumber(plainDate(`${date.slice(0, 4)}-01-01`)) + 1;
   const declination = TILT * Math.sin((2 * Math.PI * (ofYear - EQUINOX)) / DAYS_IN_YEAR);
@@ -22,17 +33,12 @@ export function daylightOn(day: number): { from: number; to: number } {
   return { from: Math.round(noon - minutes), to: Math.round(noon + minutes) };
 }
 
-/** The light of each day, worked out once; undefined on a day on which nothing is done outside. */
+/** The light of each day; undefined on a day on which nothing is done outside. */
 export class Daylight {
-  private readonly days = new Map<number, { from: number; to: number } | undefined>();
-
   constructor(private readonly rest: OutsideRest | null) {}
 
   on(day: number): { from: number; to: number } | undefined {
-    if (!this.days.has(day)) {
-      const resting = isAtRest(this.rest, fromDayNumber(day));
-      this.days.set(day, resting ? undefined : daylightOn(day));
-    }
-    return this.days.get(day);
+    const rests = this.rest !== null && isAtRest(this.rest, fromDayNumber(day));
+    return rests ? undefined : daylightOn(day);
   }
 }

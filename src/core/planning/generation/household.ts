@@ -79,7 +79,8 @@ export class Household {
   /** The longest day a crew has within a year, with and without daylight: whether a thing can be done in one go. */
   private crew(people: readonly number[], firstDay: number): Crew {
     let [longestDay, longestLight] = [0, 0];
-    for (let day = firstDay; day < firstDay + SEARCH_DAYS; day += 1) {
+    const most = Math.min(...people.map((at) => longestOf(this.person(at))));
+    for (let day = firstDay; day < firstDay + SEARCH_DAYS && longestLight < most; day += 1) {
       let [from, to] = [-Infinity, Infinity];
       for (const at of people) {
         const window = this.hours[at]?.on(day)[0];
@@ -97,6 +98,10 @@ export class Household {
     return { people, ids: people.map((at) => this.person(at).id), hands, longestDay, longestLight };
   }
 }
+
+/** No day of a person is longer. */
+const longestOf = ({ week, dates = [] }: Person): number =>
+  Math.max(0, ...week, ...dates.map(({ minutes }) => minutes));
 
 /** The light of a day as a stretch of time. */
 export const lightStretch = (day: number, light: { from: number; to: number }): Stretch => ({
