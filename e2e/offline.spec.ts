@@ -157,7 +157,7 @@ test('a screen whose file does not come says so, and opens once it does', async 
   await expect(porch.heading()).toHaveText('Stores');
 });
 
-for (const piece of ['index-', '_layout-', 'today-']) {
+for (const piece of ['index-', '__common-', '__expo-metro-runtime-']) {
   test(`a page whose ${piece} does not come is no white page`, async ({ page, served }) => {
     const back = takeAway(served, piece);
     await page.goto(`${served.origin}/demo`);
