@@ -54,6 +54,7 @@ export {
 export { SKILLS, skillSchema, type Skill } from './skills';
 export {
   handsOf,
+  longestDayOf,
   minutesOn,
   personIdSchema,
   personSchema,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import {
   isWeekend,
   centsSchema,
+  minutes,
   minutesSchema,
   plainDateSchema,
   weekdayOf,
@@ -59,6 +60,10 @@ export const minutesOn = (person: Person, date: PlainDate): Minutes =>
   person.dates?.findLast((dated) => speaksOf(dated, date))?.minutes ??
   person.week[weekdayOf(date)] ??
   (0 as Minutes);
+
+/** No day of a person is longer; it may be that none is as long. */
+export const longestDayOf = ({ week, dates = [] }: Person): Minutes =>
+  minutes(Math.max(0, ...week, ...dates.map((dated) => dated.minutes)));
 
 /**
  * When work starts: after supper on a weekday, at eight at the weekend and on any long day. What four hours after

@@ -1,4 +1,4 @@
-import { hardDatesOf, type HouseToPlan } from '../house';
+import { hardDatesOf, longestDayOf, type HouseToPlan } from '../house';
 import { expandAll } from '../trade/steps';
 import { closureBefore } from '../trade/precedence';
 import { unlogged } from './input';
@@ -26,6 +26,8 @@ export type PlanOptions = {
   isWeighed?: boolean;
   /** Nobody waits for the answer. */
   isIdle?: boolean;
+  /** Only where another plan begins: found from its own ranks alone. */
+  isBaseline?: boolean;
   /** Left out or true: at the paces the log has taught. */
   learns?: boolean;
 };
@@ -119,14 +121,78 @@ const FIRST_MORNING = 8 * 60;
 function* baselineOf(
   project: HouseToPlan,
   now: Moment,
-  options: PlanOptions,
+  { schedules, seed }: PlanOptions,
 ): InSteps<null, Standing | null> {
   const morning = momentAt(project.house.firstDay, FIRST_MORNING);
   if (now <= morning) return null;
   const house = unlogged(project);
-  const schedules = options.schedules ?? schedulesFor(expandAll(house).length, FOR_A_BASELINE);
-  const plan = yield* quietly(planInSteps(house, morning, { ...options, schedules }));
+  const most = schedules ?? schedulesFor(expandAll(house).length, FOR_A_BASELINE);
+  const options = { schedules: most, seed, isBaseline: true };
+  const plan = yield* quietly(planInSteps(house, morning, options));
   return plan.ok ? standingOf(plan.value) : null;
+}
+
+/**
+ * The plan of the household before the last of those who give hours came. Null where one alone is left, or where the
+ * others cannot do it.
+ */
+function* withoutLast(
+  project: HouseToPlan,
+  now: Moment,
+  options: PlanOptions,
+): InSteps<null, Plan | null> {
+  const giving = project.people.filter((person) => longestDayOf(person) > 0);
+  const last = giving.at(-1);
+  if (!last || giving.length < 2) return null;
+  const people = project.people.filter((person) => person !== last);
+  const plan = yield* quietly(planInSteps({ ...project, people }, now, options));
+  return plan.ok ? plan.value : null;
+}
+
+const isAGateLater = (one: Plan, other: Plan): boolean =>
+  (['sleep', 'live', 'done'] as const).some(
+    (gate) => (one.gates[gate].date ?? '') > (other.gates[gate].date ?? ''),
+  );
+
+/** No order is known: it is looked for. What one more person makes later is no better: then the others' plan stands. */
+function* anew(
+  project: HouseToPlan,
+  now: Moment,
+  start: Start,
+  first: Result<Plan, PlanError>,
+  options: PlanOptions,
+): InSteps<null, Result<Plan, PlanError>> {
+  const from = (standing: Standing) => quietly(planInSteps(project, now, { ...options, standing }));
+  const baseline = yield* baselineOf(project, now, options);
+  const plan = baseline ? yield* from(baseline) : yield* searched(start, first, options);
+  const before = yield* withoutLast(project, now, options);
+  if (!plan.ok || !before || !isAGateLater(plan.value, before)) return plan;
+  const like = yield* from(standingOf(before));
+  // What one did alone that wants two was no plan to be held against.
+  return like.ok && !isAGateLater(like.value, before) ? like : plan;
+}
+
+/** The best order that is found from where it starts; `plan` itself where there is no better. */
+function* searched(
+  { model, open, first }: Start,
+  plan: Result<Plan, PlanError>,
+  { schedules, seed = 1, standing = null, isIdle = false }: PlanOptions,
+): InSteps<null, Result<Plan, PlanError>> {
+  const { scheduler, aims, tasks } = open;
+  const patience = isIdle ? WHILE_NOBODY_ASKS : WHILE_SOMEBODY_WAITS;
+  const most = schedules ?? schedulesFor(tasks.length, patience);
+  let best = first;
+  if (tasks.length > 1) {
+    const search = improveOrder(scheduler, aims, first, seed);
+    for (let tried = 1; tried < most; tried += 1) {
+      const next = search.next();
+      if (next.done) break;
+      best = next.value;
+      yield null;
+    }
+  }
+  const isBest = standing ? !isSooner(best, first) : best === first;
+  return isBest ? plan : planFrom(model, open, best);
 }
 
 /**
@@ -139,15 +205,9 @@ function* baselineOf(
 export function* planInSteps(
   project: HouseToPlan,
   now: Moment,
-  {
-    caution = AS_ESTIMATED,
-    schedules,
-    seed = 1,
-    standing = null,
-    isWeighed = false,
-    isIdle = false,
-  }: PlanOptions = {},
+  options: PlanOptions = {},
 ): Generator<Plan | null, Result<Plan, PlanError>, void> {
+  const { caution = AS_ESTIMATED, standing = null, isWeighed = false, isBaseline } = options;
   const model = buildScheduleModel(project, now, caution, standing);
   if (!model.ok) return model;
   const ranked = pressed(startOn(model.value));
@@ -157,26 +217,9 @@ export function* planInSteps(
   if (!first.ok) return first;
   yield first.value;
   if (from?.isSettled) return first;
-  const baseline = standing ? null : yield* baselineOf(project, now, { schedules, seed });
-  if (baseline) {
-    const standingOn = { caution, schedules, seed, standing: baseline, isWeighed, isIdle };
-    return yield* quietly(planInSteps(project, now, standingOn));
-  }
-  const { scheduler, aims, tasks } = start.open;
-  const patience = isIdle ? WHILE_NOBODY_ASKS : WHILE_SOMEBODY_WAITS;
-  const most = schedules ?? schedulesFor(tasks.length, patience);
-  let best = start.first;
-  if (tasks.length > 1) {
-    const search = improveOrder(scheduler, aims, start.first, seed);
-    for (let tried = 1; tried < most; tried += 1) {
-      const next = search.next();
-      if (next.done) break;
-      best = next.value;
-      yield null;
-    }
-  }
-  const isBest = standing ? !isSooner(best, start.first) : best === start.first;
-  return isBest ? first : planFrom(start.model, start.open, best);
+  return yield* standing || isBaseline
+    ? searched(start, first, options)
+    : anew(project, now, start, first, options);
 }
 
 /**

@@ -28,7 +28,7 @@ const withMoreHours = (house: Project, by: number): Project => ({
 });
 
 /** One more who comes when the last of the household does. */
-const withHelper = (house: Project): Project => ({
+export const withHelper = (house: Project): Project => ({
   ...house,
   people: [...house.people, { ...house.people.at(-1)!, id: 'uncle' as never, name: 'Uncle' }],
 });

@@ -1,4 +1,4 @@
-import { handsOf, type OutsideRest, type Person, type PersonId } from '../../house';
+import { handsOf, longestDayOf, type OutsideRest, type Person, type PersonId } from '../../house';
 import { MINUTES_PER_DAY, dateOf, moment, toDayNumber, type Moment } from '../../units';
 import { Hours, type Stretch } from '../calendar/calendar';
 import { Daylight } from '../calendar/daylight';
@@ -79,7 +79,7 @@ export class Household {
   /** The longest day a crew has within a year, with and without daylight: whether a thing can be done in one go. */
   private crew(people: readonly number[], firstDay: number): Crew {
     let [longestDay, longestLight] = [0, 0];
-    const most = Math.min(...people.map((at) => longestOf(this.person(at))));
+    const most = Math.min(...people.map((at) => longestDayOf(this.person(at))));
     for (let day = firstDay; day < firstDay + SEARCH_DAYS && longestLight < most; day += 1) {
       let [from, to] = [-Infinity, Infinity];
       for (const at of people) {
@@ -98,10 +98,6 @@ export class Household {
     return { people, ids: people.map((at) => this.person(at).id), hands, longestDay, longestLight };
   }
 }
-
-/** No day of a person is longer. */
-const longestOf = ({ week, dates = [] }: Person): number =>
-  Math.max(0, ...week, ...dates.map(({ minutes }) => minutes));
 
 /** The light of a day as a stretch of time. */
 export const lightStretch = (day: number, light: { from: number; to: number }): Stretch => ({

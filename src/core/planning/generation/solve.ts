@@ -1,6 +1,6 @@
 import type { OutsideRest, Person, PersonId } from '../../house';
 import { MINUTES_PER_DAY, moment, type Moment } from '../../units';
-import { Household } from './household';
+import { Household, type Crew } from './household';
 import { sequenceOf } from './sequence';
 import { generate, precedenceOf, type Precedence, type Precedes, type Site } from './serial';
 import { HouseSite } from './site';
@@ -68,6 +68,19 @@ export class Scheduler {
     const order = tasks.map(() => 0);
     queue.forEach((index, position) => (order[index] = position));
     return order;
+  }
+
+  /** Whether a task stands with who should do it, as far as they have hours: two where it wants two. */
+  isByWhoShould(task: Task, { stretches, lacks }: Stood): boolean {
+    const hasHours = ({ longestDay, longestLight }: Crew) =>
+      (task.outdoors ? longestLight : longestDay) > 0;
+    const { alone, pairs } = this.household.crewsFor(task);
+    if (lacks.includes('second-pair') && pairs.some(hasHours)) return false;
+    const able = [...alone, ...pairs].filter(hasHours);
+    const by = stretches[0]?.people ?? [];
+    const isCrew = ({ ids }: Crew) =>
+      ids.length === by.length && ids.every((id) => by.includes(id));
+    return (!task.may && !task.must) || able.length === 0 || able.some(isCrew);
   }
 
   /**

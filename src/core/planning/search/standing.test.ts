@@ -1,13 +1,14 @@
 import fc from 'fast-check';
-import { minutesOn, type Project } from '../../house';
+import { minutesOn, type Person, type Project } from '../../house';
 import { applyEvents, type EventBodyOf } from '../../journal';
 import { standingOf, type Plan } from '../report';
-import { anyHouse } from '../../testing/houses';
+import { added, anyHouse, chosen, houseOf, place } from '../../testing/houses';
 import { dayAsPlanned } from '../../testing/days';
 import {
   PERTURBATIONS,
   laterJobs,
   perturbationsOf,
+  withHelper,
   type Perturbation,
   type Planner,
 } from '../../testing/perturbations';
@@ -89,6 +90,46 @@ describe('a plan that stands', () => {
     for (const { kind, on, before, after } of perturbationsOf(house, FIRST, 10, anew)) {
       const later = kind === 'as planned' ? laterJobs(before, after) : [];
       expect({ on, later }).toEqual({ on, later: [] });
+    }
+  });
+
+  it('asked anew, with one more who helps, has no gate later than without', () => {
+    const houses = fc.sample(anyRenovation, { numRuns: 12, seed: 8 });
+    const dates = ({ gates }: Plan) => [gates.sleep.date, gates.live.date, gates.done.date];
+    const later = houses.flatMap((house) => {
+      const without = dates(planOf(house));
+      return dates(planOf(withHelper(house))).filter((date, at) => date! > without[at]!);
+    });
+    expect(later).toEqual([]);
+  });
+
+  it('leaves nothing that wants two to one alone, once there is a second', () => {
+    const house = houseOf(added(place('a')), chosen('a', 'window', 2));
+    const [me, ana] = house.people as [Person, Person];
+    const lacking = ({ jobs }: Plan) =>
+      jobs.filter(({ lacks }) => lacks.includes('second-pair')).map(({ id }) => id as string);
+    const alone = planOf({ ...house, people: [me] });
+    expect(lacking(alone)).toEqual(['a/shell.window', 'house/move.in']);
+    // Half an hour a day: it takes longer than one alone all evening would.
+    const short = { ...ana, week: ana.week.map(() => minutes(35)) };
+    const both = planOf({ ...house, people: [me, short] }, MORNING, alone);
+    expect(lacking(both)).toEqual([]);
+    expect(faultsOf({ ...house, people: [me, short] }, both)).toEqual([]);
+  });
+
+  it('gives a job to who was named for it since', () => {
+    const house = houseOf(added(place('a')), chosen('a', 'repaint'));
+    const [me, ana] = house.people as [Person, Person];
+    const plan = planOf(house);
+    const painted = ({ jobs }: Plan) => jobs.find(({ id }) => id === 'a/paint.walls')!;
+    const named = (who: Person): EventBodyOf => ({
+      type: 'jobFiguresAgreed',
+      payload: { jobId: painted(plan).id, figures: { by: who.id } },
+    });
+    for (const who of [me, ana]) {
+      const given = planOf(after(house, [named(who)]), MORNING, plan);
+      expect(painted(given).stretches.flatMap(({ people }) => people)).toContain(who.id);
+      expect(painted(given).stretches.every(({ people }) => people.includes(who.id))).toBe(true);
     }
   });
 

@@ -43,20 +43,24 @@ export function orderLike(standing: Standing, tasks: readonly Task[], ranked: re
   return order;
 }
 
-/** Where the tasks stand already, from now on: exactly there if all of them still fit, else on the same days. */
+/**
+ * Where the tasks stand already, from now on: exactly there if all of them still fit, else on the same days. What
+ * others should do now, or two instead of one, is put down anew among them.
+ */
 export function stillStanding(
   scheduler: Scheduler,
   standing: Standing,
   now: Moment,
 ): Schedule | undefined {
   const byId = new Map<string, Standing['jobs'][number]>(standing.jobs.map((job) => [job.id, job]));
-  const stood = scheduler.problem.tasks.map(({ id }) => {
-    const job = byId.get(id);
+  const stood = scheduler.problem.tasks.map((task) => {
+    const job = byId.get(task.id);
     if (!job) return undefined;
     const stretches = job.stretches
       .filter(({ to }) => to > now)
       .map((stretch) => ({ ...stretch, from: moment(Math.max(stretch.from, now)) }));
-    return { stretches, lacks: job.lacks };
+    const stands = { stretches, lacks: job.lacks };
+    return scheduler.isByWhoShould(task, stands) ? stands : undefined;
   });
   return scheduler.putBack(stood) ?? scheduler.putBackByDay(stood);
 }
