@@ -53,7 +53,7 @@ rows.push(
 
 const SCRIPTS = 'dist/_expo/static/js/web';
 if (existsSync(SCRIPTS)) {
-  // The scripts the page itself names, and the chunks the router fetches for Today.
+  // The scripts the page itself names: Today is in them.
   const page = readFileSync('dist/index.html', 'utf8');
   const zipped = (wanted: (name: string) => boolean) =>
     readdirSync(SCRIPTS)
@@ -63,12 +63,12 @@ if (existsSync(SCRIPTS)) {
         0,
       );
   const kilobytes = (bytes: number) => `${(bytes / 1024).toFixed(0)} KB gzip`;
-  const first = zipped((name) => page.includes(name) || /^(today|_layout)-/.test(name));
+  const first = zipped((name) => name.endsWith('.js') && page.includes(name));
   rows.push(['first load: framework, shared code and Today', '', kilobytes(first), '']);
   rows.push([
     'planner worker, loaded later',
     '',
-    kilobytes(zipped((name) => name.startsWith('planner'))),
+    kilobytes(zipped((name) => name.startsWith('planner') && name.endsWith('.js'))),
     '',
   ]);
 }
