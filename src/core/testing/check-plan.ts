@@ -1,10 +1,19 @@
-import { isAtRest, workWindow, type HouseToPlan } from '../house';
+import { isAtRest, workWindow, type HouseToPlan, type Person } from '../house';
 import { linkJobs, soonPairs } from '../trade/precedence';
 import type { Plan, PlannedJob } from '../planning/report';
 import { daylightOn } from '../planning/calendar/daylight';
-import { expandJobs } from '../trade/steps';
+import { expandJobs, skillOf } from '../trade/steps';
 import { TRADE_ORDERS, pairsOf } from './trade-orders';
-import { dateOf, isWeekend, lastDayOf, daysBetween, minuteOfDay, toDayNumber } from '../units';
+import {
+  addDays,
+  dateOf,
+  daysBetween,
+  isWeekend,
+  lastDayOf,
+  minuteOfDay,
+  toDayNumber,
+  type Moment,
+} from '../units';
 
 /**
  * What is wrong with a plan, found without the scheduler's help: from the rules, the steps' waits and
@@ -23,6 +32,7 @@ export function faultsOf(project: HouseToPlan, plan: Plan): string[] {
     ...calledFaults(project, plan),
     ...plan.jobs.flatMap((job) => ownFaults(job, plan)),
     ...peopleFaults(project, plan),
+    ...whoFaults(project, jobs, planned),
     ...plan.jobs.flatMap((job) => limitFaults(project, job)),
     ...roomFaults(plan),
     ...tradeFaults(plan),
@@ -186,6 +196,52 @@ function peopleFaults(project: HouseToPlan, plan: Plan): string[] {
         ...(clash ? [`${person.id} is in two places at once on ${stretch.job}`] : []),
       ];
     });
+  });
+}
+
+/** Who was named, who does that kind of work, and as many as it wants; or the plan says who is lacking, and truly. */
+function whoFaults(
+  project: HouseToPlan,
+  jobs: ReturnType<typeof expandJobs>,
+  planned: ReadonlyMap<string, PlannedJob>,
+): string[] {
+  return jobs.flatMap((job) => {
+    const own = planned.get(job.id);
+    if (!own || own.doneOn !== null || own.work.kind !== 'labour') return [];
+    const skill = skillOf(job);
+    const does = ({ id, skills }: Person) =>
+      job.by ? id === job.by : !skills || (skill !== undefined && skills.includes(skill));
+    const able = new Set(project.people.filter(does).map(({ id }) => id));
+    const faults = own.stretches.flatMap(({ people }) => {
+      const hands = job.by ? people.some((id) => able.has(id)) : people.every((id) => able.has(id));
+      const isLacking = own.lacks.includes('nobody-able');
+      return hands || isLacking ? [] : [`${job.id} is given to ${people.join(' and ')}`];
+    });
+    if (own.work.hands === 1 && own.stretches.some(({ people }) => people.length > 1)) {
+      faults.push(`${job.id} wants one and has two`);
+    }
+    const couldMeet = project.people.some((one) =>
+      project.people.some(
+        (other) =>
+          one !== other &&
+          (job.by ? does(one) || does(other) : does(one) && does(other)) &&
+          meetSoon(one, other, own.start),
+      ),
+    );
+    if (own.lacks.includes('second-pair') && !own.limits.outdoors && couldMeet) {
+      faults.push(`${job.id} says that nobody else has hours`);
+    }
+    return faults;
+  });
+}
+
+const MEET_DAYS = 28;
+
+/** Whether two give an hour at the same time within some weeks. */
+function meetSoon(one: Person, other: Person, from: Moment): boolean {
+  return Array.from({ length: MEET_DAYS }, (_, days) => addDays(dateOf(from), days)).some((day) => {
+    const [a, b] = [workWindow(one, day), workWindow(other, day)];
+    return a !== undefined && b !== undefined && a.from < b.to && b.from < a.to;
   });
 }
 

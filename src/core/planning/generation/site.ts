@@ -195,34 +195,36 @@ export class HouseSite {
     return this.keep(task, single.found, single.crew, earliest);
   }
 
+  /** What no crew can finish in a day, or on no day that is left, is spread like other work, and says so. */
   private bestCrew(
     task: Task,
     work: Effort,
     crews: readonly Crew[],
     earliest: Moment,
   ): { crew: Crew; found: Found } | undefined {
-    const pieceOf = ({ hands }: Crew) =>
-      work.chunk === undefined ? null : Math.ceil(work.chunk / hands);
-    const longest = ({ longestDay, longestLight }: Crew) =>
-      task.outdoors ? longestLight : longestDay;
-    // What no crew can finish in a day is spread like other work, and says so.
-    const fits = crews.some((crew) => longest(crew) >= (pieceOf(crew) ?? 0));
+    const whole = this.soonest(task, work, crews, earliest, work.chunk ?? 0);
+    if (whole || work.chunk === undefined) return whole;
+    const spread = this.soonest(task, work, crews, earliest, 0);
+    spread?.found.lacks.push('long-day');
+    return spread;
+  }
+
+  /** The crew that is through first, of those with a day for a piece of so many person-minutes. */
+  private soonest(
+    task: Task,
+    work: Effort,
+    crews: readonly Crew[],
+    earliest: Moment,
+    piece: number,
+  ): { crew: Crew; found: Found } | undefined {
     let best: { crew: Crew; found: Found } | undefined;
     for (const crew of crews) {
-      const chunk = pieceOf(crew);
-      if (fits && chunk !== null && longest(crew) < chunk) continue;
-      if (longest(crew) === 0) continue;
-      const found = this.findAlone(
-        task,
-        crew,
-        Math.ceil(work.minutes / crew.hands),
-        fits ? chunk : null,
-        work.hireDays,
-        earliest,
-      );
-      if (!found) continue;
-      if (!fits) found.lacks.push('long-day');
-      if (!best || finishOf(found) < finishOf(best.found)) best = { crew, found };
+      const longest = task.outdoors ? crew.longestLight : crew.longestDay;
+      const chunk = piece > 0 ? Math.ceil(piece / crew.hands) : null;
+      if (longest === 0 || longest < (chunk ?? 0)) continue;
+      const length = Math.ceil(work.minutes / crew.hands);
+      const found = this.findAlone(task, crew, length, chunk, work.hireDays, earliest);
+      if (found && (!best || finishOf(found) < finishOf(best.found))) best = { crew, found };
     }
     return best;
   }

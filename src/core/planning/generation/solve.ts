@@ -1,6 +1,6 @@
 import type { OutsideRest, Person, PersonId } from '../../house';
 import { MINUTES_PER_DAY, moment, type Moment } from '../../units';
-import { Household, type Crew } from './household';
+import { Household } from './household';
 import { sequenceOf } from './sequence';
 import { generate, precedenceOf, type Precedence, type Precedes, type Site } from './serial';
 import { HouseSite } from './site';
@@ -70,17 +70,17 @@ export class Scheduler {
     return order;
   }
 
-  /** Whether a task stands with who should do it, as far as they have hours: two where it wants two. */
+  /** Whether a task stands with who should do it: one or two as it wants, or it says that they have no hours. */
   isByWhoShould(task: Task, { stretches, lacks }: Stood): boolean {
-    const hasHours = ({ longestDay, longestLight }: Crew) =>
-      (task.outdoors ? longestLight : longestDay) > 0;
+    const by = stretches[0]?.people;
+    if (task.work.kind !== 'labour' || !by) return true;
     const { alone, pairs } = this.household.crewsFor(task);
-    if (lacks.includes('second-pair') && pairs.some(hasHours)) return false;
-    const able = [...alone, ...pairs].filter(hasHours);
-    const by = stretches[0]?.people ?? [];
-    const isCrew = ({ ids }: Crew) =>
-      ids.length === by.length && ids.every((id) => by.includes(id));
-    return (!task.may && !task.must) || able.length === 0 || able.some(isCrew);
+    const wanted = (task.work.hands === 2 ? pairs : alone).filter(
+      ({ longestDay, longestLight }) => (task.outdoors ? longestLight : longestDay) > 0,
+    );
+    return wanted.length === 0
+      ? lacks.includes('second-pair') || lacks.includes('nobody-able')
+      : wanted.some(({ ids }) => ids.length === by.length && ids.every((id) => by.includes(id)));
   }
 
   /**
