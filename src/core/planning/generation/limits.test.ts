@@ -62,6 +62,26 @@ describe('in one go', () => {
     // Two hours Monday to Wednesday make 360; the last forty minutes fall on Thursday.
     expect(days(schedule)).toHaveLength(4);
   });
+
+  it('two whose one long day is taken share it over shorter ones: it is not left to one alone', () => {
+    const long = { from: MONDAY, to: MONDAY, minutes: minutes(480), because: 'off work' };
+    const people = [person('me', 0, 180), person('ana', 0, 180)].map((each) => ({
+      ...each,
+      dates: [long],
+    }));
+    const two = { hands: 2, chunk: 960 };
+    // Both are taken on Monday by the first; the second wants eight hours of both, and has weekends of three.
+    const schedule = run([effort('first', 960, {}, two), effort('second', 960, {}, two)], {
+      people,
+    });
+    expect(days(schedule)).toEqual([MONDAY]);
+    expect(schedule[1]?.lacks).toEqual(['long-day']);
+    expect(schedule[1]?.stretches.map(({ from, to, people: who }) => [to - from, who])).toEqual([
+      [180, ['me', 'ana']],
+      [180, ['me', 'ana']],
+      [120, ['me', 'ana']],
+    ]);
+  });
 });
 
 describe('a room to oneself', () => {
