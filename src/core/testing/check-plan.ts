@@ -11,6 +11,7 @@ import {
   isWeekend,
   lastDayOf,
   minuteOfDay,
+  momentAt,
   toDayNumber,
   type Moment,
 } from '../units';
@@ -30,6 +31,7 @@ export function faultsOf(project: HouseToPlan, plan: Plan): string[] {
     ...leadFaults(project, jobs, planned),
     ...soonFaults(jobs, planned),
     ...calledFaults(project, plan),
+    ...bookedFaults(project, jobs, planned),
     ...plan.jobs.flatMap((job) => ownFaults(job, plan)),
     ...peopleFaults(project, plan),
     ...whoFaults(project, jobs, planned),
@@ -111,6 +113,32 @@ function calledFaults(project: HouseToPlan, plan: Plan): string[] {
     return daysBetween(dateOf(plan.now), dateOf(first.from)) >= FIRST_DAYS
       ? []
       : [`${id} has a trade that was only just called`];
+  });
+}
+
+/** Who is booked for a day comes on it, if all that goes before is done by then and the season lets them. */
+function bookedFaults(
+  project: HouseToPlan,
+  jobs: ReturnType<typeof expandJobs>,
+  planned: ReadonlyMap<string, PlannedJob>,
+): string[] {
+  const waits = new Map(jobs.map((job) => [job.id, (job.wait?.hours ?? 0) * 60]));
+  const links = linkJobs(jobs, project);
+  return Object.entries(project.bookings).flatMap(([id, on]) => {
+    const own = planned.get(id);
+    const first = own?.stretches[0];
+    if (!own || !first || own.doneOn !== null || own.state === 'in-hand') return [];
+    const free = Math.max(
+      ...own.heldBy.map(({ until }) => until),
+      ...links
+        .filter(({ after }) => after === id)
+        .map(({ before }) => (planned.get(before)?.finish ?? 0) + (waits.get(before) ?? 0)),
+    );
+    const morning = momentAt(on, 8 * 60);
+    const rests = own.limits.outdoors === true && isAtRest(project.outsideRest, on);
+    return free <= morning && !rests && dateOf(first.from) !== on
+      ? [`${id} is booked for ${on} and stands on ${dateOf(first.from)}`]
+      : [];
   });
 }
 

@@ -45,7 +45,7 @@ export class Household {
   /** Who may do a task; worked out once for each group of people. */
   crewsFor(task: Pick<Task, 'may' | 'must'>): Crews {
     if (!task.may && !task.must) return this.everybody;
-    const key = task.must ?? task.may?.join(' ') ?? '';
+    const key = task.must ? `must ${task.must}` : `may ${task.may?.join(' ') ?? ''}`;
     const known = this.known.get(key);
     if (known) return known;
     const isFor = (crew: Crew) => this.isFor(task, crew);

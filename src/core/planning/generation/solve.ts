@@ -1,11 +1,11 @@
 import type { OutsideRest, Person, PersonId } from '../../house';
 import { MINUTES_PER_DAY, moment, type Moment } from '../../units';
-import { Household } from './household';
+import { Household, type Crew } from './household';
 import { sequenceOf } from './sequence';
 import { generate, precedenceOf, type Precedence, type Precedes, type Site } from './serial';
 import { HouseSite } from './site';
 import { clustersOf, type Cluster } from '../model/soon';
-import type { Placement, ShutRoom, Stood, Task, TaskSoon } from '../model/task';
+import type { Lack, Placement, ShutRoom, Stood, Task, TaskSoon } from '../model/task';
 
 export type ScheduleProblem = {
   now: Moment;
@@ -70,17 +70,29 @@ export class Scheduler {
     return order;
   }
 
-  /** Whether a task stands with who should do it: one or two as it wants, or it says that they have no hours. */
-  isByWhoShould(task: Task, { stretches, lacks }: Stood): boolean {
-    const by = stretches[0]?.people;
-    if (task.work.kind !== 'labour' || !by) return true;
+  /**
+   * Whether a task may stay where it stands: no later than it was booked for, and with who should do it, one or two as
+   * it wants, or saying that they have no hours.
+   */
+  mayStand(task: Task, { stretches, lacks }: Stood): boolean {
+    const [first] = stretches;
+    if (!first) return true;
+    if (task.work.kind !== 'labour') {
+      return first.from < ((task.bookedOn ?? Infinity) + 1) * MINUTES_PER_DAY;
+    }
+    const has = ({ longestDay, longestLight }: Crew) =>
+      (task.outdoors ? longestLight : longestDay) > 0;
     const { alone, pairs } = this.household.crewsFor(task);
-    const wanted = (task.work.hands === 2 ? pairs : alone).filter(
-      ({ longestDay, longestLight }) => (task.outdoors ? longestLight : longestDay) > 0,
-    );
-    return wanted.length === 0
-      ? lacks.includes('second-pair') || lacks.includes('nobody-able')
-      : wanted.some(({ ids }) => ids.length === by.length && ids.every((id) => by.includes(id)));
+    const isForTwo = task.work.hands === 2;
+    const twos = isForTwo ? pairs.filter(has) : [];
+    const able = twos.length > 0 ? twos : alone.filter(has);
+    const says = (lack: Lack) => lacks.includes(lack);
+    if (able.length === 0) return says('nobody-able');
+    if (says('nobody-able') || says('second-pair') !== (isForTwo && twos.length === 0))
+      return false;
+    const isOf = ({ ids }: Crew) =>
+      ids.length === first.people.length && ids.every((id) => first.people.includes(id));
+    return able.some(isOf);
   }
 
   /**

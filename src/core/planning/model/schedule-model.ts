@@ -13,6 +13,7 @@ import {
   minutes,
   moment,
   momentAt,
+  toDayNumber,
   type Minutes,
   type Moment,
   type PlainDate,
@@ -297,8 +298,9 @@ export function openTasks(model: ScheduleModel): {
   const tail = tails(model, works);
   const tasks = open.map((job): Task => {
     const progress = progressOf(model.progress, job.id);
-    const booking = job.work.kind === 'subcontract' ? bookingOf(model, job) : undefined;
-    const booked = booking ? momentAt(booking, MORNING) : calledNow(model, job);
+    const booking = job.work.kind === 'labour' ? undefined : bookingOf(model, job);
+    const isCalled = booking !== undefined && job.work.kind === 'subcontract';
+    const booked = isCalled ? momentAt(booking, MORNING) : calledNow(model, job);
     const holds = holdsOn(model, job).map(({ until }) => until);
     const cured = (model.graph.into.get(job.id) ?? []).flatMap((link) => {
       const doneOn = progressOf(model.progress, link.before).doneOn;
@@ -316,6 +318,7 @@ export function openTasks(model: ScheduleModel): {
         job.stage,
       ],
       placeId: job.placeId,
+      ...(booking ? { bookedOn: toDayNumber(booking) } : {}),
       ...whoMay(model, job),
       ...limitsOf(model, job),
     };

@@ -30,6 +30,8 @@ export type Task = {
   /** The order within a group before the search begins, compared position by position. */
   rank: readonly number[];
   placeId?: PlaceId | null;
+  /** The day agreed with who comes: they come then, if they can. */
+  bookedOn?: number;
   /** Wants the room for itself. */
   exclusiveRoom?: boolean;
   /** Elapsed minutes after the work in which the room stays shut. */

@@ -45,7 +45,7 @@ export function orderLike(standing: Standing, tasks: readonly Task[], ranked: re
 
 /**
  * Where the tasks stand already, from now on: exactly there if all of them still fit, else on the same days. What
- * others should do now, or two instead of one, is put down anew among them.
+ * others should do now, or two instead of one, or was booked for an earlier day, is put down anew among them.
  */
 export function stillStanding(
   scheduler: Scheduler,
@@ -60,7 +60,7 @@ export function stillStanding(
       .filter(({ to }) => to > now)
       .map((stretch) => ({ ...stretch, from: moment(Math.max(stretch.from, now)) }));
     const stands = { stretches, lacks: job.lacks };
-    return scheduler.isByWhoShould(task, stands) ? stands : undefined;
+    return scheduler.mayStand(task, stands) ? stands : undefined;
   });
   return scheduler.putBack(stood) ?? scheduler.putBackByDay(stood);
 }
