@@ -8,6 +8,7 @@ import {
   keep,
   openCurrent,
   openDemo,
+  switchHouse,
   undoLast,
   type Store,
 } from '../src/store';
@@ -72,6 +73,32 @@ describe('the plan a page shows', () => {
       await settled();
     }
     expect(asked).toEqual([came, null, null]);
+  });
+
+  it('is asked for from the plan of the house itself, not of the one open before it', async () => {
+    const outside = thatPlans(testOutside(new TestDatabase()));
+    const asked: (string | undefined)[] = [];
+    const { forecast } = outside.planner;
+    outside.planner.forecast = (of, ...more) => {
+      asked.push(of.standing?.basis);
+      return forecast(of, ...more);
+    };
+    const { house } = await outside.fetchDemo();
+    const plan: Standing = { basis: 'of the demo', keptShares: {}, queue: [], jobs: [] };
+    outside.fetchDemo = () => Promise.resolve({ house, plan: JSON.stringify(plan) });
+    const store = createStore(outside);
+    await start(store);
+    const own = await planOf(store);
+    await idle();
+    const { id } = store.getState().session.current!;
+    await store.dispatch(openDemo());
+    await settled();
+    await store.dispatch(switchHouse(id));
+    expect(daysOf(await planOf(store))).toEqual(daysOf(own));
+    // Put in place anew, the demo is at its beginning again.
+    await store.dispatch(openDemo({ afresh: true }));
+    await settled();
+    expect(asked).toEqual([undefined, plan.basis, own.basis, plan.basis]);
   });
 
   it('stands over a reload: the next one is planned from it', async () => {

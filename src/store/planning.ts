@@ -7,6 +7,8 @@ import type { PlanningError } from '../workers/protocol';
 import { clockRead, houseChanged, houseOpened, noHouseOpen, type SessionState } from './session';
 
 export type PlanningState = {
+  /** The journal all this is planned of. */
+  journal: string | null;
   /** The last answer stays on screen while a newer one is worked out. */
   forecast: Forecast | null;
   forRevision: number;
@@ -21,6 +23,7 @@ export type PlanningState = {
 };
 
 const initialState: PlanningState = {
+  journal: null,
   forecast: null,
   forRevision: -1,
   before: null,
@@ -64,12 +67,14 @@ export const planning = createSlice({
       state.working = false;
       state.error = payload;
     },
-    /** Another house: its plan is under way, the one before says nothing of it. */
-    planForgotten: (state) => ({ ...initialState, working: state.working }),
   },
   // From the change itself on, not only once somebody has begun to plan.
   extraReducers: (builder) => {
     builder.addCase(noHouseOpen, () => initialState);
+    // Another house, or this one put in place anew: the plan before says nothing of it.
+    builder.addCase(houseOpened, (state, { payload: { entry } }) =>
+      entry.journal === state.journal ? state : { ...initialState, journal: entry.journal },
+    );
     builder.addMatcher(isAnyOf(houseChanged, houseOpened, clockRead), (state) => {
       state.working = true;
     });
@@ -88,11 +93,5 @@ export function askedOf({
   return project ? { house: planningInputOf(project), now, standing } : undefined;
 }
 
-export const {
-  improvingBegan,
-  improvingEnded,
-  firstPlanned,
-  planned,
-  planningFailed,
-  planForgotten,
-} = planning.actions;
+export const { improvingBegan, improvingEnded, firstPlanned, planned, planningFailed } =
+  planning.actions;

@@ -7,7 +7,6 @@ import {
   firstPlanned,
   improvingBegan,
   improvingEnded,
-  planForgotten,
   planned,
   planning,
   planningFailed,
@@ -69,13 +68,6 @@ export function createStore(outside: Outside) {
       if (signal.aborted || !better?.ok || !better.value) return;
       dispatch(planned({ forecast: better.value, revision }));
       dispatch(toldOf(betterWords(soonerIn(better.value.plan, before.plan))));
-    },
-  });
-  listener.startListening({
-    matcher: isAnyOf(houseOpened, noHouseOpen),
-    effect: (_, { getState, getOriginalState, dispatch }) => {
-      const before = getOriginalState().session.current?.id;
-      if (before !== getState().session.current?.id) dispatch(planForgotten());
     },
   });
   return configureStore({

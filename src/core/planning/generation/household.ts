@@ -15,6 +15,12 @@ export type Crew = {
   longestDay: number;
   longestLight: number;
 };
+/** The longest day a crew has for a task. */
+export const longestFor = (
+  { longestDay, longestLight }: Crew,
+  { outdoors }: Pick<Task, 'outdoors'>,
+): number => (outdoors ? longestLight : longestDay);
+
 /** Who can work alone, and what works as two or more. */
 export type Crews = { alone: readonly Crew[]; pairs: readonly Crew[] };
 

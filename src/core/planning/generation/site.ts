@@ -2,7 +2,14 @@ import type { PersonId, PlaceId } from '../../house';
 import { MINUTES_PER_DAY, fromDayNumber, isWeekend, moment, type Moment } from '../../units';
 import { PersonCalendar, overlap, type Stretch } from '../calendar/calendar';
 import { RoomCalendar } from '../calendar/room';
-import { SEARCH_DAYS, lightStretch, type Crew, type Crews, type Household } from './household';
+import {
+  SEARCH_DAYS,
+  lightStretch,
+  longestFor,
+  type Crew,
+  type Crews,
+  type Household,
+} from './household';
 import type { Lack, Placement, ShutRoom, Stood, Task, TaskWork } from '../model/task';
 
 /** The minimum session: a shorter gap is left free unless it finishes the task. */
@@ -219,7 +226,7 @@ export class HouseSite {
   ): { crew: Crew; found: Found } | undefined {
     let best: { crew: Crew; found: Found } | undefined;
     for (const crew of crews) {
-      const longest = task.outdoors ? crew.longestLight : crew.longestDay;
+      const longest = longestFor(crew, task);
       const chunk = piece > 0 ? Math.ceil(piece / crew.hands) : null;
       if (longest === 0 || longest < (chunk ?? 0)) continue;
       const length = Math.ceil(work.minutes / crew.hands);

@@ -1,6 +1,6 @@
 import type { OutsideRest, Person, PersonId } from '../../house';
 import { MINUTES_PER_DAY, moment, type Moment } from '../../units';
-import { Household, type Crew } from './household';
+import { Household, longestFor, type Crew } from './household';
 import { sequenceOf } from './sequence';
 import { generate, precedenceOf, type Precedence, type Precedes, type Site } from './serial';
 import { HouseSite } from './site';
@@ -80,8 +80,7 @@ export class Scheduler {
     if (task.work.kind !== 'labour') {
       return first.from < ((task.bookedOn ?? Infinity) + 1) * MINUTES_PER_DAY;
     }
-    const has = ({ longestDay, longestLight }: Crew) =>
-      (task.outdoors ? longestLight : longestDay) > 0;
+    const has = (crew: Crew) => longestFor(crew, task) > 0;
     const { alone, pairs } = this.household.crewsFor(task);
     const isForTwo = task.work.hands === 2;
     const twos = isForTwo ? pairs.filter(has) : [];
