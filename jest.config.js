@@ -25,7 +25,7 @@ module.exports = {
       setupFilesAfterEnv: ['<rootDir>/jest.draws.js'],
       testMatch: [
         '<rootDir>/src/{core,storage,store,workers,features}/**/*.test.ts',
-        '<rootDir>/{server,test,tools}/**/*.test.ts',
+        '<rootDir>/{bench,server,test,tools}/**/*.test.ts',
       ],
       transform: { '\\.[jt]sx?$': ['babel-jest', { configFile: './babel.core.config.js' }] },
       transformIgnorePatterns: ['/node_modules/(?!(@react-native-async-storage|idb))'],

@@ -1,10 +1,16 @@
 /** Cut plans against proved optima, bounds and first-fit, and sheets against their area. */
 import { readFileSync } from 'node:fs';
-import { bestFirstFit, costOf, groundOf, planCuts, type CutProblem } from '../src/core/cuts';
+import {
+  bestFirstFit,
+  costOf,
+  groundOf,
+  planCuts,
+  type CutProblem,
+} from '../src/core/estimating/cuts';
 import { FLAT, rectangle, type RoomShape } from '../src/core/house';
-import { shareSheets } from '../src/core/layout';
+import { shareSheets } from '../src/core/estimating/layout';
 import { seededRandom } from '../src/core/random';
-import { hangRoom } from '../src/core/takeoff';
+import { hangRoom } from '../src/core/estimating/calculators';
 import { fromFeet, fromInches } from '../src/core/units';
 
 const FOLDER = 'bench/cutting';

@@ -1,4 +1,4 @@
-import { contextOf, readLine } from '../src/core/evening';
+import { contextOf, readLine } from '../src/core/log/reader';
 import type { DayLog, Project } from '../src/core/house';
 import { logJobs } from '../src/core/progress';
 import { addDays } from '../src/core/units';

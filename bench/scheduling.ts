@@ -3,14 +3,8 @@
  * drawn ones that nothing was made on.
  */
 import { readFileSync } from 'node:fs';
-import {
-  criticalPath,
-  latestFinishPass,
-  readSm,
-  solve,
-  type Instance,
-} from '../src/core/planning/instances';
-import { drawnInstances } from '../src/core/testing/drawn-instances';
+import { criticalPath, latestFinishPass, readSm, solve, type Instance } from './instances';
+import { drawnInstances } from './instances/drawn-instances';
 
 const FOLDER = 'bench/rcpsp';
 type Known = { optimal?: number; best?: number; criticalPath: number };

@@ -1,6 +1,6 @@
 /** How long the calculators take: they answer in a worker, and the page waits for none of them. */
 import { placesInOrder, shapeOf, type Project } from '../src/core/house';
-import { SUMS } from '../src/core/takeoff';
+import { SUMS } from '../src/core/estimating/calculators';
 
 const RUNS = 5;
 const FRAME_MS = 1_000 / 60;

@@ -5,7 +5,7 @@ import { compress } from 'hono/compress';
 import { etag } from 'hono/etag';
 import type { ZodError } from 'zod';
 import { secureHeaders } from 'hono/secure-headers';
-import { deliveryOf, enquirySchema, offersFor } from '../src/core/supplier';
+import { deliveryOf, enquirySchema, offersFor } from '../src/core/estimating/supplier';
 import { plainDateSchema } from '../src/core/units';
 
 const YEAR_SECONDS = 31_536_000;

@@ -9,7 +9,7 @@ import { forecastInSteps } from '../src/core/forecast';
 import { toTheEnd } from '../src/core/in-steps';
 import { fail, ok, type Result } from '../src/core/result';
 import { STARTED, added, chosen, place, stamped } from '../src/core/testing/houses';
-import { deliveryOf, offersFor } from '../src/core/supplier';
+import { deliveryOf, offersFor } from '../src/core/estimating/supplier';
 import { momentAt, plainDate, type Moment } from '../src/core/units';
 import type { KeyValue } from '../src/storage/key-value';
 import type { TabMessage } from '../src/storage/tabs';

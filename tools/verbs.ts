@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { readSm, solve, type InstanceError } from '../bench/instances';
 import {
   answerTakeoff,
   contextOf,
@@ -12,14 +13,11 @@ import {
   plainEntry,
   readLine,
   readProjectFile,
-  readSm,
   sayRequestError,
   settle,
-  solve,
   toIsoMinute,
   type CutError,
   type FileError,
-  type InstanceError,
   type Moment,
   type PlanError,
   type Project,

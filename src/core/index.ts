@@ -1,5 +1,5 @@
 /** The doors of the core for scripts and checks from outside; see docs/interfaces.md. */
-export { planCuts, type CutError } from './cuts';
+export { planCuts, type CutError } from './estimating/cuts';
 export {
   houseTextOf,
   readProjectFile,
@@ -9,10 +9,9 @@ export {
 } from './files';
 export { drawForecast, forecastHouse } from './planning/simulation';
 export type { Project } from './house';
-export { contextOf, labelText, plainEntry, readLine, settle } from './evening';
+export { contextOf, labelText, plainEntry, readLine, settle } from './log/reader';
 export type { PlanError } from './planning/report';
-export { logJobs } from './progress';
-export { readSm, solve, type InstanceError } from './planning/instances';
+export { logJobs } from './log/reader/log-jobs';
 export { planHouse } from './planning/plan-house';
-export { answerTakeoff, sayRequestError } from './takeoff';
+export { answerTakeoff, sayRequestError } from './estimating/calculators';
 export { momentAt, plainDateSchema, toIsoMinute, type Moment } from './units';

@@ -1,11 +1,11 @@
 import type { Option, Weighed } from '../core/planning/scenarios/compare';
-import type { CutPlan, CutProblem } from '../core/cuts';
-import type { FinishQuote } from '../core/finishes/quote-schema';
+import type { CutPlan, CutProblem } from '../core/estimating/cuts';
+import type { FinishQuote } from '../core/estimating/finishes/quote-schema';
 import type { EventBodyOf } from '../core/journal';
-import type { WorkedOut } from '../core/takeoff/takeoff-schema';
-import type { Reading } from '../core/measure';
+import type { WorkedOut } from '../core/estimating/calculators/takeoff-schema';
+import type { Reading } from '../core/estimating/measuring';
 import type { Result } from '../core/result';
-import type { Delivery, Enquiry, Offer } from '../core/supplier';
+import type { Delivery, Enquiry, Offer } from '../core/estimating/supplier';
 import type { PlainDate, Ticks } from '../core/units';
 import type { Fit } from '../core/planning/scenarios/fit/schema';
 import type { WhatIf } from '../core/planning/scenarios/whatif/schema';

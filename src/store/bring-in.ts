@@ -3,7 +3,7 @@
  * one.
  */
 import { z } from 'zod';
-import { actsOf } from '../core/history';
+import { actsOf } from '../core/journal/history';
 import type { JournalEvent } from '../core/journal';
 import {
   differenceOf,
@@ -12,7 +12,7 @@ import {
   unite,
   wantsSettling,
   type Meeting,
-} from '../core/merge';
+} from '../core/journal/merge';
 import { fail, ok, type Result } from '../core/result';
 import { TO_SETTLE } from '../storage/drafts';
 import { readHouse } from '../storage/houses';

@@ -2,7 +2,14 @@
  * Not among the store's common exports: the words of every kind of event come with the screens that show them, behind
  * the first one.
  */
-import { actsOf, subjectOf, takingBack, undosOf, type Act, type TakenBack } from '../core/history';
+import {
+  actsOf,
+  subjectOf,
+  takingBack,
+  undosOf,
+  type Act,
+  type TakenBack,
+} from '../core/journal/history';
 import { effectiveEvents, type JournalEvent } from '../core/journal';
 import { deviceId } from '../storage/settings';
 import { keep } from './keep';

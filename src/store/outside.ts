@@ -1,8 +1,8 @@
 import type { FileError } from '../core/files';
 import type { JournalEvent } from '../core/journal';
-import type { MeasuringDevice } from '../core/measure';
+import type { MeasuringDevice } from '../core/estimating/measuring';
 import type { Result } from '../core/result';
-import type { Delivery, Enquiry, Offer } from '../core/supplier';
+import type { Delivery, Enquiry, Offer } from '../core/estimating/supplier';
 import type { Moment, PlainDate } from '../core/units';
 import { momentAt, plainDate } from '../core/units';
 import type { Drafts } from '../storage/drafts';

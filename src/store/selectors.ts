@@ -1,10 +1,10 @@
 import { createSelector } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, type TypedUseSelectorHook } from 'react-redux';
 import { placesInOrder, waysOf, type JobId, type Project } from '../core/house';
-import { keepLedger } from '../core/ledger';
+import { keepLedger } from '../core/money';
 import type { PlannedJob } from '../core/planning/report';
-import { expectedCost, openFirst } from '../core/risk';
-import { planTonight } from '../core/today';
+import { expectedCost, openFirst } from '../core/survey/risk';
+import { planTonight } from '../core/log/today';
 import { dateOf } from '../core/units';
 import type { Dispatch, RootState } from './store';
 

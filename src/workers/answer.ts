@@ -1,20 +1,20 @@
-import { planCuts } from '../core/cuts';
-import { quoteFor } from '../core/finishes';
+import { planCuts } from '../core/estimating/cuts';
+import { quoteFor } from '../core/estimating/finishes';
 import { betterInSteps, forecastInSteps } from '../core/planning/simulation';
 import { effectiveEvents, parseEvent } from '../core/journal';
 import { readHouseFile, readProjectFile } from '../core/files';
 import { shapeOf, type PlanningInput } from '../core/house';
 import type { InSteps } from '../core/in-steps';
 import { planningInputSchema, withFieldChanges } from '../core/planning/input';
-import { droppedWork } from '../core/survey/dropped';
-import { scopeHistory } from '../core/survey/history';
+import { droppedWork } from '../core/estimating/scope-history/dropped';
+import { scopeHistory } from '../core/estimating/scope-history/history';
 import { fitBefore } from '../core/planning/scenarios/fit';
 import { weighInSteps } from '../core/planning/scenarios/weigh';
 import { tryOut } from '../core/planning/scenarios/whatif';
 import { standingOf, type Standing } from '../core/planning/report';
 import { hashOf } from '../core/random';
-import { findSum } from '../core/takeoff';
-import { workedSchema } from '../core/takeoff/takeoff-schema';
+import { findSum } from '../core/estimating/calculators';
+import { workedSchema } from '../core/estimating/calculators/takeoff-schema';
 import { inParts } from './parts';
 import { requestSchema, type WorkerReply, type WorkerRequest } from './protocol';
 

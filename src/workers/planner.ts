@@ -1,9 +1,9 @@
 import { freeze } from '@reduxjs/toolkit';
-import type { FinishQuote } from '../core/finishes/quote-schema';
-import type { WorkedOut } from '../core/takeoff/takeoff-schema';
+import type { FinishQuote } from '../core/estimating/finishes/quote-schema';
+import type { WorkedOut } from '../core/estimating/calculators/takeoff-schema';
 import type { Option, Weighed } from '../core/planning/scenarios/compare';
-import type { CutPlan, CutProblem } from '../core/cuts';
-import type { Dropped, ScopeDay } from '../core/survey/past-schema';
+import type { CutPlan, CutProblem } from '../core/estimating/cuts';
+import type { Dropped, ScopeDay } from '../core/estimating/scope-history/past-schema';
 import type { PlanningInput } from '../core/house';
 import type { FileError } from '../core/files';
 import type { EventBodyOf, JournalEvent } from '../core/journal';

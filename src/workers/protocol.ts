@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/cuts/problem';
-import { finishQuoteSchema } from '../core/finishes/quote-schema';
+import { cutErrorSchema, cutPlanSchema, cutProblemSchema } from '../core/estimating/cuts/problem';
+import { finishQuoteSchema } from '../core/estimating/finishes/quote-schema';
 import { placeSchema, productSchema, slotSchema } from '../core/house';
-import { workedSchema } from '../core/takeoff/takeoff-schema';
+import { workedSchema } from '../core/estimating/calculators/takeoff-schema';
 import { eventBodySchema, type JournalEvent } from '../core/journal';
 import { inputChangesSchema } from '../core/planning/input';
 import { fileErrorSchema } from '../core/files/file-error';
@@ -12,7 +12,7 @@ import {
   plannedJobSchema,
   standingSchema,
 } from '../core/planning/report';
-import { droppedSchema, scopeDaySchema } from '../core/survey/past-schema';
+import { droppedSchema, scopeDaySchema } from '../core/estimating/scope-history/past-schema';
 import { fitSchema, optionSchema } from '../core/planning/scenarios/fit/schema';
 import { whatIfSchema } from '../core/planning/scenarios/whatif/schema';
 import {

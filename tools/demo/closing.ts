@@ -1,5 +1,5 @@
 import type { JobId, PlaceId } from '../../src/core/house';
-import { correctionJobs, correctionsIn } from '../../src/core/inspections';
+import { correctionJobs, correctionsIn } from '../../src/core/records/inspections';
 import type { EventBodyOf } from '../../src/core/journal';
 import { plainDate } from '../../src/core/units';
 

@@ -1,4 +1,4 @@
-import { productsOf } from '../../src/core/finishes';
+import { productsOf } from '../../src/core/estimating/finishes';
 import type { EventBodyOf } from '../../src/core/journal';
 
 /** Where the household of the demo found what it chose; made up, as all of it. */

@@ -1,4 +1,4 @@
-import { recordWith } from '../../src/core/behind';
+import { recordWith } from '../../src/core/records/walls';
 import { type Held, type Project, type SurfaceRef } from '../../src/core/house';
 import type { EventBodyOf } from '../../src/core/journal';
 import { plainDate, type PlainDate, type Ticks } from '../../src/core/units';

@@ -1,4 +1,10 @@
-import { answerTakeoff, standardOf, SUMS, type Field, type Sum } from '../../src/core/takeoff';
+import {
+  answerTakeoff,
+  standardOf,
+  SUMS,
+  type Field,
+  type Sum,
+} from '../../src/core/estimating/calculators';
 import { EXAMPLES, METRIC_EXAMPLES, type Example } from './examples';
 
 const ABOUT = `# Sums

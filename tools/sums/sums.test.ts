@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { answerTakeoff, SUMS } from '../../src/core/takeoff';
+import { answerTakeoff, SUMS } from '../../src/core/estimating/calculators';
 import { sumsDocument } from './document';
 import { EXAMPLES, METRIC_EXAMPLES, type Example } from './examples';
 

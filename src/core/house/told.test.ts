@@ -1,8 +1,8 @@
 import type { Entry, EntryOf, Project } from '.';
-import { expectedCost } from '../risk';
-import { suspicionOf } from '../risk/from-find';
-import { keepLedger } from '../ledger';
-import { diaryTable } from '../tables';
+import { expectedCost } from '../survey/risk';
+import { suspicionOf } from '../survey/risk/from-find';
+import { keepLedger } from '../money';
+import { diaryTable } from '../files/tables';
 import { planHouse } from '../planning/plan-house';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { addDays, cents, momentAt, plainDate } from '../units';

@@ -1,2 +1,2 @@
-export { logJobs } from './log-jobs';
-export { effortLeft, toldLeft, progressOf, readProgress, type Progress } from './progress';
+export { logJobs } from '../log/reader/log-jobs';
+export { effortLeft, toldLeft, progressOf, readProgress, type Progress } from '../house/progress';

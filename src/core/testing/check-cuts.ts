@@ -1,4 +1,4 @@
-import type { CutPlan, CutProblem } from '../cuts';
+import type { CutPlan, CutProblem } from '../estimating/cuts';
 
 const kindOf = (length: number, price: number): string => `${length} at ${price}`;
 

@@ -1,5 +1,5 @@
-import { surfaceArea, type Box, type Surface } from '../layout';
-import { rowSpans, spansAt } from '../layout/surface';
+import { surfaceArea, type Box, type Surface } from '../estimating/layout';
+import { rowSpans, spansAt } from '../estimating/layout/surface';
 
 const overlapOf = (a: Box, b: Box): number =>
   Math.max(0, Math.min(a.x + a.width, b.x + b.width) - Math.max(a.x, b.x)) *

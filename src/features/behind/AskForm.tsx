@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { askTheWall, heldFault } from '@/core/behind';
+import { askTheWall, heldFault } from '@/core/records/walls';
 import type { Place, SurfaceRef } from '@/core/house';
 import { formatLength, ticks } from '@/core/units';
 import { FormCard, TextField, useKeptForm } from '@/features/form';

@@ -9,7 +9,7 @@ import Svg, {
   Rect,
   Text as SvgText,
 } from 'react-native-svg';
-import { flatSurface, overlayMatrix, placingStep } from '@/core/behind';
+import { flatSurface, overlayMatrix, placingStep } from '@/core/records/walls';
 import type { Held, Place, SurfaceRef, WallRecord } from '@/core/house';
 import { formatLength, ticks, type Ticks, type UnitSystem } from '@/core/units';
 import { boxOf, frameFor } from '@/features/drawing';

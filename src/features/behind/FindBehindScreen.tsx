@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { findBehind, leftForLater, type Found } from '@/core/behind';
+import { findBehind, leftForLater, type Found } from '@/core/records/walls';
 import { isOutside } from '@/core/house';
 import { PictureOf } from '@/features/photo';
 import { Page } from '@/features/shell';

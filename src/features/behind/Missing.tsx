@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { recordWith, type BeforeClosing } from '@/core/behind';
+import { recordWith, type BeforeClosing } from '@/core/records/walls';
 import { surfaceTitle, type Person, type Place, type SurfaceRef } from '@/core/house';
 import type { PlannedJob } from '@/core/planning/report';
 import { whenWords } from '@/features/job';

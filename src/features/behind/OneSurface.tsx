@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { changedSince, heldFault, movedBy, placingStep, recordWith } from '@/core/behind';
+import { changedSince, heldFault, movedBy, placingStep, recordWith } from '@/core/records/walls';
 import { type Held, type Place, type SurfaceRef, type WallRecord } from '@/core/house';
 import { countWords, formatDate } from '@/core/units';
 import { PictureOf } from '@/features/photo';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Image, Pressable, View } from 'react-native';
 import { z } from 'zod';
-import { heldFault, overlayFault } from '@/core/behind';
+import { heldFault, overlayFault } from '@/core/records/walls';
 import type { Place, SurfaceRef, WallRecord } from '@/core/house';
 import { ticks } from '@/core/units';
 import { FormCard, TextField, useKeptForm } from '@/features/form';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { closedUnrecorded, readiness, type Closing, type Readiness } from '@/core/behind';
+import { closedUnrecorded, readiness, type Closing, type Readiness } from '@/core/records/walls';
 import { surfaceTitle } from '@/core/house';
 import { countWords } from '@/core/units';
 import { whenWords } from '@/features/job';

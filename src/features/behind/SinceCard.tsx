@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { changedSince, keptFrom } from '@/core/behind';
+import { changedSince, keptFrom } from '@/core/records/walls';
 import type { Place, WallRecord } from '@/core/house';
 import { formatLength } from '@/core/units';
 import { keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';

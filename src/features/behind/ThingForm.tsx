@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { heldFault } from '@/core/behind';
+import { heldFault } from '@/core/records/walls';
 import { heldSchema, type Held, type Place, type SurfaceRef } from '@/core/house';
 import { formatLength, ticks, type Ticks, type UnitSystem } from '@/core/units';
 import {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { hasWallsToRecord, isClosed, isPlaced, recordOf, surfacesOf } from '@/core/behind';
+import { hasWallsToRecord, isClosed, isPlaced, recordOf, surfacesOf } from '@/core/records/walls';
 import { isOutside, type Place, type WallRecord } from '@/core/house';
 import { formatDate } from '@/core/units';
 import { Page } from '@/features/shell';

@@ -1,4 +1,4 @@
-import { askTheWall } from '@/core/behind';
+import { askTheWall } from '@/core/records/walls';
 import type { Held, Place, WallRecord } from '@/core/house';
 import { added, houseOf, place } from '@/core/testing/houses';
 import { fromInches, fromMillimetres, plainDate } from '@/core/units';

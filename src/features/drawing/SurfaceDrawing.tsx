@@ -1,5 +1,5 @@
 import { G, Polygon, Rect, Text as SvgText } from 'react-native-svg';
-import type { Box, Surface } from '@/core/layout';
+import type { Box, Surface } from '@/core/estimating/layout';
 import { usePalette } from '@/ui';
 import { boxOf, frameFor } from './frame';
 import { Paper } from './Paper';

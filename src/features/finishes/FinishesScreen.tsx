@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { openingsOf, slotsAsked } from '@/core/finishes';
+import { openingsOf, slotsAsked } from '@/core/estimating/finishes';
 import { openingSlot, type Place } from '@/core/house';
 import { Page, PlanState } from '@/features/shell';
 import { selectJobs, selectPlaces, selectProject, useAppSelector } from '@/store';

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { z } from 'zod';
 import { productSchema, type Product } from '@/core/house';
 import type { Currency, UnitSystem } from '@/core/units';
-import { findSum, saySumError } from '@/core/takeoff';
+import { findSum, saySumError } from '@/core/estimating/calculators';
 import {
   ChoiceField,
   FormCard,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { findProduct, offeredFor, type FinishQuote } from '@/core/finishes';
+import { findProduct, offeredFor, type FinishQuote } from '@/core/estimating/finishes';
 import { finishKey, openingSlot, type Place, type Product, type Slot } from '@/core/house';
 import { formatMoney, formatAbout } from '@/core/units';
 import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { FinishQuote } from '@/core/finishes';
+import type { FinishQuote } from '@/core/estimating/finishes';
 import type { Place, Product, Slot } from '@/core/house';
 import { askQuotes, selectProject, useAppDispatch, useAppSelector } from '@/store';
 

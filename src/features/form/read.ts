@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { parseComingDay, parseDay } from '@/core/evening/fields';
+import { parseComingDay, parseDay } from '@/core/log/reader/fields';
 import type { DateOrder, NumberStyle } from '@/core/house';
 import {
   formatDate,

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
-import { leftForLater } from '@/core/behind';
-import { handoverOf } from '@/core/handover';
+import { leftForLater } from '@/core/records/walls';
+import { handoverOf } from '@/core/records/handover';
 import { countWords, formatDate } from '@/core/units';
 import { heldTitle } from '@/features/behind';
 import { slotName } from '@/features/finishes';

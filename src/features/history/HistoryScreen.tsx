@@ -7,7 +7,7 @@ import {
   type Act,
   type Names,
   type TakenBack,
-} from '@/core/history';
+} from '@/core/journal/history';
 import { formatDate, plainDateSchema, type PlainDate } from '@/core/units';
 import { useHouseHead } from '@/features/shell';
 import { selectSession, selectToday, useAppDispatch, useAppSelector } from '@/store';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { thingsIn, type Act, type Names, type TakenBack } from '@/core/history';
+import { thingsIn, type Act, type Names, type TakenBack } from '@/core/journal/history';
 import { noticed, useAppDispatch } from '@/store';
 import { findStanding, readHistory, takeBack, tryTakingBack, type Which } from '@/store/history';
 import { Button } from '@/ui';

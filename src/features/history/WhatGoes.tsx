@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { sayEvent, type Names, type TakenBack } from '@/core/history';
+import { sayEvent, type Names, type TakenBack } from '@/core/journal/history';
 import type { JournalEvent } from '@/core/journal';
 import { countWords } from '@/core/units';
 import { Button, Note } from '@/ui';

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { Names } from '@/core/history';
+import type { Names } from '@/core/journal/history';
 import { formatMoney } from '@/core/units';
 import { jobPlace, jobTitle } from '@/features/line';
 import { placeNameIn, selectJobsById, selectProject, selectToday, useAppSelector } from '@/store';

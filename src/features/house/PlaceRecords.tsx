@@ -1,5 +1,5 @@
 import { isOutside, kindTitle, toldOf, type PlaceId, type Project } from '@/core/house';
-import { findsOpen, paymentsOf } from '@/core/ledger';
+import { findsOpen, paymentsOf } from '@/core/money';
 import { addCents, countWords, formatDate, formatPaid } from '@/core/units';
 import { Questions } from '@/features/questions';
 import { selectProject, selectToday, useAppSelector } from '@/store';

@@ -9,7 +9,7 @@ import {
   type PlaceKind,
   type PlaceState,
 } from '@/core/house';
-import { statesAgainstLog } from '@/core/survey';
+import { statesAgainstLog } from '@/core/survey/walk';
 import { KIND_NAMES } from '@/features/room';
 import { keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Choice, Note, Section, Small } from '@/ui';

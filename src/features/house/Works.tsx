@@ -9,7 +9,7 @@ import {
   type Place,
   type WorkChoice,
 } from '@/core/house';
-import { scopeOf } from '@/core/scope';
+import { scopeOf } from '@/core/survey/scope';
 import {
   WORK_GROUPS,
   findWork,

@@ -1,9 +1,9 @@
 import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { diaryOf, pageSums, type DiaryPage } from '@/core/diary';
+import { diaryOf, pageSums, type DiaryPage } from '@/core/log/diary';
 import { surveyIdOf, type DayLog } from '@/core/house';
-import { findsOpen } from '@/core/ledger';
-import { suspicionOf } from '@/core/risk/from-find';
+import { findsOpen } from '@/core/money';
+import { suspicionOf } from '@/core/survey/risk/from-find';
 import { formatDate, formatMinutes, formatMoney } from '@/core/units';
 import { LineEditor, entryWords } from '@/features/line';
 import { useHouseHead } from '@/features/shell';

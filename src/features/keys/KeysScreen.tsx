@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { closedUnrecorded } from '@/core/behind';
+import { closedUnrecorded } from '@/core/records/walls';
 import { leftToKeys } from '@/core/planning/report';
 import { Page, PlanState } from '@/features/shell';
 import { doubtWords } from '@/features/today';

@@ -1,4 +1,4 @@
-import type { Laid } from '@/core/finishes';
+import type { Laid } from '@/core/estimating/finishes';
 import { selectProject, useAppSelector } from '@/store';
 import { Button, Section, Slip } from '@/ui';
 import { laidWords } from './words';

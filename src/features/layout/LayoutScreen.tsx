@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { findProduct } from '@/core/finishes';
+import { findProduct } from '@/core/estimating/finishes';
 import { finishKey, slotSchema, type Place, type Product } from '@/core/house';
 import { Page } from '@/features/shell';
 import { selectPlaces, selectProject, useAppSelector } from '@/store';

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { layFloorPlanks, type PlankWay } from '@/core/finishes';
+import { layFloorPlanks, type PlankWay } from '@/core/estimating/finishes';
 import type { Place, Product } from '@/core/house';
 import { Columns, Empty } from '@/ui';
 import { Alternatives } from './Alternatives';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Laid } from '@/core/finishes';
+import type { Laid } from '@/core/estimating/finishes';
 import { SurfaceDrawing } from '@/features/drawing';
 import { selectProject, useAppSelector } from '@/store';
 import { Button, Fact, Note, Section } from '@/ui';

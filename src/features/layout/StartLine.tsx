@@ -1,4 +1,4 @@
-import { extentOfSurface, type Surface } from '@/core/layout';
+import { extentOfSurface, type Surface } from '@/core/estimating/layout';
 import { formatLength, fromInches, ticks } from '@/core/units';
 import { selectProject, useAppSelector } from '@/store';
 import { Slider } from '@/ui/slider';

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { layFloorTiles } from '@/core/finishes';
+import { layFloorTiles } from '@/core/estimating/finishes';
 import type { Place, Product } from '@/core/house';
 import { formatLength, ticks } from '@/core/units';
 import { selectProject, useAppSelector } from '@/store';

@@ -1,4 +1,4 @@
-import type { Laid } from '@/core/finishes';
+import type { Laid } from '@/core/estimating/finishes';
 import { countWords, formatLength, ticks, type UnitSystem } from '@/core/units';
 
 const share = (part: number): string => `${Math.round(part * 100)}%`;

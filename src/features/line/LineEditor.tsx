@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { broughtAnew } from '@/core/evening/brought-anew';
+import { broughtAnew } from '@/core/log/reader/brought-anew';
 import type { DayLog, Project } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
 import { freshId, selectProject, useAppDispatch, useAppSelector } from '@/store';

@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { Text, View } from 'react-native';
-import { beforeClosing } from '@/core/behind';
-import { effectOf, type Part, type Question } from '@/core/evening';
+import { beforeClosing } from '@/core/records/walls';
+import { effectOf, type Part, type Question } from '@/core/log/reader';
 import type { Entry } from '@/core/house';
 import { formatDate } from '@/core/units';
 import {

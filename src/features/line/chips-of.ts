@@ -1,6 +1,6 @@
-import type { LogContext, Part } from '@/core/evening';
+import type { LogContext, Part } from '@/core/log/reader';
 import { kindKeys, kindTitle, type Entry, type EntryOf, type Project } from '@/core/house';
-import { parseDay } from '@/core/evening/fields';
+import { parseDay } from '@/core/log/reader/fields';
 import {
   addCents,
   addDays,

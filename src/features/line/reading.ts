@@ -7,12 +7,12 @@ import {
   settle,
   type LogContext,
   type LogJob,
-} from '@/core/evening';
+} from '@/core/log/reader';
 import type { JobState } from '@/core/planning/report';
 import { loggedIn } from '@/core/planning/input';
 import { selectJobs, selectPlan, selectProject, selectToday } from '@/store';
 import { Slips } from './Slips';
-import { eventsOf } from '@/core/evening/brought';
+import { eventsOf } from '@/core/log/reader/brought';
 import type { LineReader } from '@/features/log';
 
 const logState = (state: JobState): LogJob['state'] => {

@@ -1,5 +1,5 @@
 import { kindTitle, placeIdSchema, surfaceTitle, type Entry, type Project } from '@/core/house';
-import { kindName, labelText, type Effect, type Label, type Question } from '@/core/evening';
+import { kindName, labelText, type Effect, type Label, type Question } from '@/core/log/reader';
 import type { PlannedJob } from '@/core/planning/report';
 import {
   addCents,

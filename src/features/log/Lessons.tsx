@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Lesson } from '@/core/evening';
+import type { Lesson } from '@/core/log/reader';
 import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Small } from '@/ui';
 

@@ -19,7 +19,7 @@ import { Small, usePalette } from '@/ui';
 import { piecesOf } from './marks';
 import { Lessons } from './Lessons';
 import { Offers } from './Offers';
-import type { Lesson } from '@/core/evening';
+import type { Lesson } from '@/core/log/reader';
 import type { LineReader } from './reader';
 import { Strip, useDraftLine } from './Strip';
 import { useLine } from './useLine';

@@ -2,7 +2,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { logIdSchema, surveyIdOf, type PlaceId } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
-import { readWalk, type WalkQuestion } from '@/core/survey/read';
+import { readWalk, type WalkQuestion } from '@/core/log/walk/read';
 import { DECISION_NAMES, ELEMENT_NAMES, surveyWords } from '@/features/survey';
 import {
   freshId,

@@ -1,6 +1,6 @@
 import type { ComponentType } from 'react';
-import type { Lesson, LogContext, Question, Reading } from '@/core/evening';
-import type { Brought } from '@/core/evening/brought';
+import type { Lesson, LogContext, Question, Reading } from '@/core/log/reader';
+import type { Brought } from '@/core/log/reader/brought';
 import type { Answer, DayLog, Entry, Project } from '@/core/house';
 import type { PlainDate } from '@/core/units';
 import type { RootState } from '@/store';

@@ -1,6 +1,6 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { Answer, DayLog } from '@/core/house';
-import type { Reading } from '@/core/evening';
+import type { Reading } from '@/core/log/reader';
 import { useAppSelector } from '@/store';
 import type { LineReader } from './reader';
 

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Weighed } from '@/core/planning/scenarios/compare';
 import { applyEvent, type EventBodyOf } from '@/core/journal';
-import { impactOf, isNoChange } from '@/core/measure';
+import { impactOf, isNoChange } from '@/core/estimating/measuring';
 import {
   cents,
   type Cents,

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { measuringPass, type ToMeasure } from '@/core/measure';
+import { measuringPass, type ToMeasure } from '@/core/estimating/measuring';
 import { countWords, formatDate } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import { placeNameIn, selectJobsById, selectProject, selectToday, useAppSelector } from '@/store';

@@ -1,6 +1,6 @@
 import { thatClose } from '@/core/house/closing';
 import type { RoomFault } from '@/core/house/room-faults';
-import type { ToMeasure } from '@/core/measure';
+import type { ToMeasure } from '@/core/estimating/measuring';
 import { assertNever } from '@/core/result';
 import { formatLength, parseLength, type UnitSystem } from '@/core/units';
 import { lengthWords } from '@/features/room';

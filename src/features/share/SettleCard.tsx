@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { sayEvent, thingsIn, type Names } from '@/core/history';
+import { sayEvent, thingsIn, type Names } from '@/core/journal/history';
 import type { JournalEvent } from '@/core/journal';
-import { takenBackBy, type Meeting, type Settling } from '@/core/merge';
+import { takenBackBy, type Meeting, type Settling } from '@/core/journal/merge';
 import { areasOf, shapeOf } from '@/core/house';
 import { formatArea, formatLength } from '@/core/units';
 import { useNames } from '@/features/history';

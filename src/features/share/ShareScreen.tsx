@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { diaryTable, jobsTable, spendTable } from '@/core/tables';
+import { diaryTable, jobsTable, spendTable } from '@/core/files/tables';
 import { Page } from '@/features/shell';
 import {
   DEMO_ID,

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readProjectFile } from '@/core/files';
 import { planHouse } from '@/core/planning/plan-house';
-import { calendarEntries } from '@/core/tables/calendar';
+import { calendarEntries } from '@/core/files/tables/calendar';
 import { momentAt, plainDate } from '@/core/units';
 import { calendarText } from './calendar';
 

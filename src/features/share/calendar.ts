@@ -1,5 +1,5 @@
 import { createEvents, type DateTime, type EventAttributes } from 'ics';
-import { calendarEntries, type CalendarEntry } from '@/core/tables/calendar';
+import { calendarEntries, type CalendarEntry } from '@/core/files/tables/calendar';
 import type { Project } from '@/core/house';
 import type { Plan } from '@/core/planning/report';
 import { dateOf, minuteOfDay, type Moment, type PlainDate } from '@/core/units';

@@ -1,4 +1,4 @@
-import { spendTable, type Table } from '@/core/tables';
+import { spendTable, type Table } from '@/core/files/tables';
 import { added, houseOf, place } from '@/core/testing/houses';
 import { cents, plainDate } from '@/core/units';
 import { csvText } from './csv';

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Table } from '@/core/tables';
+import type { Table } from '@/core/files/tables';
 
 /** What a spreadsheet would take for a formula: it begins with = + - @ or a tab, and is no plain number. */
 const FORMULA = /^(?![+-]?\d+(?:\.\d+)?$)[=+\-@\t\r]/;

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
-import { simulatedReading, type MeasuringDevice } from '@/core/measure/laser';
+import { simulatedReading, type MeasuringDevice } from '@/core/estimating/measuring/laser';
 import { seededRandom } from '@/core/random';
-import { deliveryOf, deliverySchema, offersFor, offersSchema } from '@/core/supplier';
+import { deliveryOf, deliverySchema, offersFor, offersSchema } from '@/core/estimating/supplier';
 import type { Supplier } from '@/store';
 
 /** Asks our own server; without it the same simulated data is worked out here. */

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { z } from 'zod';
 import { hireOf, type Quote } from '@/core/house';
-import { sharesOf } from '@/core/ledger/quotes';
+import { sharesOf } from '@/core/money/quotes';
 import { countWords, formatMoney, isWeekend, type PlainDate } from '@/core/units';
 import {
   FormCard,

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ChangeOrder } from '@/core/house';
-import { cascadeOf, changeTree, findsOpen, type ChangeStanding } from '@/core/ledger';
+import { cascadeOf, changeTree, findsOpen, type ChangeStanding } from '@/core/money';
 import { countWords, formatAbout, formatDate, formatMinutes } from '@/core/units';
 import { JobSlip } from '@/features/job';
 import {

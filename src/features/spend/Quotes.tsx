@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { quoteStandings, type QuoteStanding } from '@/core/ledger/quotes';
+import { quoteStandings, type QuoteStanding } from '@/core/money/quotes';
 import { countWords, formatAbout, formatDate, formatMinutes, formatMoney } from '@/core/units';
 import {
   keep,

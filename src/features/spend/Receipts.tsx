@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { kindTitle, type Receipt } from '@/core/house';
-import { receiptLines, receiptTotal } from '@/core/ledger';
+import { receiptLines, receiptTotal } from '@/core/money';
 import { countWords, formatDate, formatPaid, type Cents } from '@/core/units';
 import { PictureOf } from '@/features/photo';
 import {

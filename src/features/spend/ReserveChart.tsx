@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { reserveWeeks } from '@/core/ledger/reserve';
+import { reserveWeeks } from '@/core/money/reserve';
 import { formatAbout, formatDayMonth, minorUnits } from '@/core/units';
 import { selectProject, selectToday, useAppSelector } from '@/store';
 import { LineChart, Section, Small } from '@/ui';

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Ledger } from '@/core/ledger';
+import type { Ledger } from '@/core/money';
 import { formatDayMonth, formatPaid, minorUnits, type Currency } from '@/core/units';
 import { LineChart, Section, Small } from '@/ui';
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Ledger } from '@/core/ledger';
+import type { Ledger } from '@/core/money';
 import { formatAbout, formatPaid, type Cents, type Currency } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import { selectLedger, selectPlan, selectProject, useAppSelector } from '@/store';

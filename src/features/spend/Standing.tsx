@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { kindTitle, type PlaceId } from '@/core/house';
-import type { Allotted, Ledger } from '@/core/ledger';
+import type { Allotted, Ledger } from '@/core/money';
 import { formatAbout, formatPaid, type Cents, type Currency } from '@/core/units';
 import {
   placeNameIn,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { placeIdSchema, type Project, type Receipt } from '@/core/house';
-import { receiptTotal } from '@/core/ledger';
+import { receiptTotal } from '@/core/money';
 import { cents, formatPaid, plainMoney, type Currency, type PlainDate } from '@/core/units';
 import {
   NO_SUCH_PLACE,

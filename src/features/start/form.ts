@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { personIdSchema, type Place, type Person } from '@/core/house';
 import { type EventBodyOf } from '@/core/journal';
-import { parseDay } from '@/core/evening/fields';
+import { parseDay } from '@/core/log/reader/fields';
 import {
   minutes,
   plainDateSchema,

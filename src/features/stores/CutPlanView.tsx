@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import type { CutPlan } from '@/core/cuts';
-import { nameCuts, type CutList, type NamedBoard } from '@/core/shopping';
+import type { CutPlan } from '@/core/estimating/cuts';
+import { nameCuts, type CutList, type NamedBoard } from '@/core/estimating/purchasing';
 import {
   cents,
   formatLength,

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { cutLists } from '@/core/shopping';
+import { cutLists } from '@/core/estimating/purchasing';
 import { Page } from '@/features/shell';
 import { selectProject, selectWays, useAppSelector } from '@/store';
 import { Button, ButtonLink, Choice, Empty, Field, Note, Section } from '@/ui';

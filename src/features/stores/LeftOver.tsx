@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { productsOf } from '@/core/finishes/catalogue';
+import { productsOf } from '@/core/estimating/finishes/catalogue';
 import { leftoversOf, shortfallsOf, type Leftover } from '@/core/house';
-import { salvageOf } from '@/core/survey/summary';
+import { salvageOf } from '@/core/survey/walk/summary';
 import { formatDate, formatLength } from '@/core/units';
 import {
   ChoiceField,

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { isToOrder, type OrderLine } from '@/core/planning/report';
-import type { Offer } from '@/core/supplier';
+import type { Offer } from '@/core/estimating/supplier';
 import {
   askShops,
   keep,

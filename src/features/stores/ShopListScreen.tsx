@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { cutLists, shopLists, type ShopItem, type ShopList } from '@/core/shopping';
+import { cutLists, shopLists, type ShopItem, type ShopList } from '@/core/estimating/purchasing';
 import { countWords, formatDate, formatMoney, formatAbout } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import { placeNameIn, selectPlan, selectProject, selectToday, useAppSelector } from '@/store';

@@ -1,5 +1,5 @@
-import type { CutProblem } from '@/core/cuts';
-import type { NamedPiece } from '@/core/shopping';
+import type { CutProblem } from '@/core/estimating/cuts';
+import type { NamedPiece } from '@/core/estimating/purchasing';
 import type { NumberStyle } from '@/core/house';
 import { parseLength, parseMoney, ticks } from '@/core/units';
 

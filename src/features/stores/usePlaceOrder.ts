@@ -1,5 +1,5 @@
 import type { OrderLine } from '@/core/planning/report';
-import type { Offer } from '@/core/supplier';
+import type { Offer } from '@/core/estimating/supplier';
 import { addCents, addDays, formatDate } from '@/core/units';
 import { freshId, keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
 

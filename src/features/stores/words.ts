@@ -1,5 +1,5 @@
 import type { OrderLine } from '@/core/planning/report';
-import type { Offer } from '@/core/supplier';
+import type { Offer } from '@/core/estimating/supplier';
 import { formatDate, formatMoney, type Currency, type PlainDate } from '@/core/units';
 import type { BoardState } from '@/ui';
 

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { beforeClosing } from '@/core/behind';
+import { beforeClosing } from '@/core/records/walls';
 import { jobIdSchema } from '@/core/house';
-import { correctionJobs, correctionsIn } from '@/core/inspections';
+import { correctionJobs, correctionsIn } from '@/core/records/inspections';
 import type { PlannedJob } from '@/core/planning/report';
 import { formatDate } from '@/core/units';
 import { DayRow, FormCard, TextField, noteField, useDoneDay, useKeptForm } from '@/features/form';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { BeforeClosing } from '@/core/behind';
+import type { BeforeClosing } from '@/core/records/walls';
 import { Missing } from '@/features/behind';
 import { Note, Strong } from '@/ui';
 

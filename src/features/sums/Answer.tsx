@@ -6,7 +6,7 @@ import {
   type SumError,
   type Takeoff,
   type TakeoffLine,
-} from '@/core/takeoff';
+} from '@/core/estimating/calculators';
 import { countWords } from '@/core/units';
 import type { Result } from '@/core/result';
 import { Body, Caution, Fact, Note, Section } from '@/ui';

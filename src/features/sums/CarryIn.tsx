@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { PlannedJob } from '@/core/planning/report';
 import type { Result } from '@/core/result';
-import type { SumError, Takeoff } from '@/core/takeoff';
+import type { SumError, Takeoff } from '@/core/estimating/calculators';
 import { FindJob, after } from '@/features/story';
 import { TryOut } from '@/features/whatif';
 import { freshId, useAppDispatch } from '@/store';

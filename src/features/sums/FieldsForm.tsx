@@ -7,7 +7,7 @@ import {
   standardOf,
   type Field as SumField,
   type Fields,
-} from '@/core/takeoff';
+} from '@/core/estimating/calculators';
 import { cents, parseMoney, plainMoney, type Currency, type UnitSystem } from '@/core/units';
 import { selectProject, useAppSelector } from '@/store';
 import { Button, Choice, Field, Strong } from '@/ui';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { isOutside } from '@/core/house';
-import { findSum, type Sum } from '@/core/takeoff';
+import { findSum, type Sum } from '@/core/estimating/calculators';
 import { Page } from '@/features/shell';
 import { selectPlaces, selectProject, useAppSelector } from '@/store';
 import { ButtonLink, Choice, Columns, Empty, Note, Section } from '@/ui';

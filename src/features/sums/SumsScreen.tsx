@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { SUMS } from '@/core/takeoff';
+import { SUMS } from '@/core/estimating/calculators';
 import { Page } from '@/features/shell';
 import { ButtonLink, Columns, Section, Slip } from '@/ui';
 

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Place } from '@/core/house';
 import type { Result } from '@/core/result';
-import { readFields, type Sum, type SumError, type Takeoff } from '@/core/takeoff';
+import { readFields, type Sum, type SumError, type Takeoff } from '@/core/estimating/calculators';
 import type { UnitSystem } from '@/core/units';
 import { useAppDispatch, workOut } from '@/store';
 import type { PlanningError } from '@/workers/protocol';

@@ -1,6 +1,6 @@
 import { JobSlip, inSentence } from '@/features/job';
 import { Undecided } from '@/features/walk';
-import type { Tonight } from '@/core/today';
+import type { Tonight } from '@/core/log/today';
 import { countWords, formatDate, formatAbout } from '@/core/units';
 import { placeNameIn, selectProject, selectToday, useAppSelector } from '@/store';
 import { ButtonLink, Section, Slip } from '@/ui';

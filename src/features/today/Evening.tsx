@@ -7,7 +7,7 @@ import {
   type Evening,
   type Fitted,
   type Tonight,
-} from '@/core/today';
+} from '@/core/log/today';
 import type { Plan, PlannedJob } from '@/core/planning/report';
 import { countWords, formatMinutes, minutes } from '@/core/units';
 import { JobSlip } from '@/features/job';

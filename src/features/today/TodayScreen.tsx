@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { inSentence, momentWords } from '@/features/job';
 import { Page, PlanState } from '@/features/shell';
 import { leftToKeys, type Plan } from '@/core/planning/report';
-import type { Tonight } from '@/core/today';
+import type { Tonight } from '@/core/log/today';
 import { formatElapsed } from '@/core/units';
 import {
   placeOf,

@@ -1,6 +1,6 @@
 import type { Project } from '@/core/house';
 import { minutesOn } from '@/core/house';
-import type { Evening, Fitted, Preparation, Tonight } from '@/core/today';
+import type { Evening, Fitted, Preparation, Tonight } from '@/core/log/today';
 import { countWords, formatDate, formatMinutes, isWeekend, minutes } from '@/core/units';
 
 /** "3h this evening, and Ana 2h". */

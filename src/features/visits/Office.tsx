@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { officeAnswers, type OfficeAnswer, type Rung } from '@/core/inspections';
+import { officeAnswers, type OfficeAnswer, type Rung } from '@/core/records/inspections';
 import { formatDate } from '@/core/units';
 import { selectToday, useAppSelector } from '@/store';
 import { Button, Note, Section, Slip } from '@/ui';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Rung } from '@/core/inspections';
+import type { Rung } from '@/core/records/inspections';
 import { inSentence } from '@/features/job';
 import { DropForm, VisitForm } from '@/features/jobs';
 import { PictureOf, Photos } from '@/features/photo';

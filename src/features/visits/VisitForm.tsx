@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { jobIdSchema, ownJobSchema } from '@/core/house';
-import { stageOfVisit } from '@/core/inspections';
+import { stageOfVisit } from '@/core/records/inspections';
 import {
   FormCard,
   ManyField,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { inspectionLadder, visitsLeftOut } from '@/core/inspections';
+import { inspectionLadder, visitsLeftOut } from '@/core/records/inspections';
 import { countWords } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import {

@@ -1,4 +1,4 @@
-import type { Rung } from '@/core/inspections';
+import type { Rung } from '@/core/records/inspections';
 import { plainDate } from '@/core/units';
 import { ifFailedWords, rungWords, someOf } from './words';
 

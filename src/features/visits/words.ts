@@ -1,5 +1,5 @@
 import { GATE_NAMES } from '@/core/planning/explanation';
-import type { Rung } from '@/core/inspections';
+import type { Rung } from '@/core/records/inspections';
 import { countWords, formatDate, type PlainDate } from '@/core/units';
 
 /** "Passed Tue 3 Mar", "Call by Thu 12 Mar for Tue 17 Mar". */

@@ -8,7 +8,7 @@ import {
   type Place,
   type Survey,
 } from '@/core/house';
-import { waysFor } from '@/core/scope';
+import { waysFor } from '@/core/survey/scope';
 import { findWork } from '@/core/trade/steps/works';
 import { ChoiceField, FormCard, TextField, useKeptForm, useWritten } from '@/features/form';
 import { CONDITION_NAMES, DECISION_NAMES, ELEMENT_NAMES, SUSPICION_NAMES } from '@/features/survey';

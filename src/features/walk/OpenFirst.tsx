@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { adviseContingency } from '@/core/risk';
+import { adviseContingency } from '@/core/survey/risk';
 import { formatDate, formatMinutes, formatMoney } from '@/core/units';
 import { atStart } from './words';
 import { ELEMENT_NAMES, SUSPICION_NAMES } from '@/features/survey';

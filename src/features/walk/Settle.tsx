@@ -1,7 +1,7 @@
 import { useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { surveyIdOf, type Survey } from '@/core/house';
-import { openRisks } from '@/core/risk';
+import { openRisks } from '@/core/survey/risk';
 import { worksFor } from '@/core/trade/steps/works';
 import { formatDate } from '@/core/units';
 import { ChoiceField, DayRow, FormCard, TextField, useDoneDay, useKeptForm } from '@/features/form';

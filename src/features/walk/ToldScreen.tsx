@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { Survey } from '@/core/house';
-import { salvageOf, walkThrough, type PlaceWalk } from '@/core/survey/summary';
+import { salvageOf, walkThrough, type PlaceWalk } from '@/core/survey/walk/summary';
 import { Photos } from '@/features/photo';
 import { Page } from '@/features/shell';
 import { ELEMENT_NAMES, SUSPICION_NAMES, surveyWords } from '@/features/survey';

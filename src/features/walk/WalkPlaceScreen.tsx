@@ -1,8 +1,8 @@
 import { countWords } from '@/core/units';
 import { View } from 'react-native';
-import { conflictsOf } from '@/core/scope';
-import { allSound } from '@/core/survey/read';
-import { walkOf } from '@/core/survey/summary';
+import { conflictsOf } from '@/core/survey/scope';
+import { allSound } from '@/core/log/walk/read';
+import { walkOf } from '@/core/survey/walk/summary';
 import { findWork } from '@/core/trade/steps/works';
 import { Page } from '@/features/shell';
 import { ELEMENT_NAMES } from '@/features/survey';

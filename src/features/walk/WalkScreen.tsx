@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { placeIdSchema } from '@/core/house';
-import { conflictsOf } from '@/core/scope';
-import { walkThrough, type PlaceWalk } from '@/core/survey/summary';
+import { conflictsOf } from '@/core/survey/scope';
+import { walkThrough, type PlaceWalk } from '@/core/survey/walk/summary';
 import { findWork } from '@/core/trade/steps/works';
 import { Page, PlanState } from '@/features/shell';
 import { ELEMENT_NAMES } from '@/features/survey';

@@ -1,5 +1,5 @@
 import type { Survey } from '@/core/house';
-import { startingRisk } from '@/core/risk';
+import { startingRisk } from '@/core/survey/risk';
 import { plainDate } from '@/core/units';
 import { elementFormSchema, surveyFrom, typedElement } from './element-form';
 

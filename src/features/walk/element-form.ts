@@ -8,7 +8,7 @@ import {
   type Survey,
   type Suspicion,
 } from '@/core/house';
-import { startingRisk } from '@/core/risk';
+import { startingRisk } from '@/core/survey/risk';
 import { formatMinutes, minutes, plainMoney, type Currency, type PlainDate } from '@/core/units';
 import { countField, noteField, sumField, workField, type Written } from '@/features/form';
 

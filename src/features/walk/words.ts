@@ -1,4 +1,4 @@
-import type { PlaceWalk } from '@/core/survey';
+import type { PlaceWalk } from '@/core/survey/walk';
 
 /** "5 stay, 2 go, 1 undecided, open up first". */
 export function walkWords({

@@ -9,8 +9,8 @@ import {
 } from '../../house';
 import { addDays } from '../../units';
 import { applyEvents, type EventBodyOf } from '../../journal';
-import { paidFor } from '../../ledger/purchases';
-import { loggedIn, workedIn } from './logged';
+import { paidFor } from '../../house/purchases';
+import { loggedIn, workedIn } from '../../house/logged';
 
 function withoutRest<T extends Project>(house: T): Omit<T, keyof typeof NOT_PLANNED> {
   const rest = { ...house };

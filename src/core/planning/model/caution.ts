@@ -1,4 +1,4 @@
-import type { RiskWeight } from '../../risk';
+import type { RiskWeight } from '../../survey/risk';
 
 /** Multipliers on what can run over, and how suspicions weigh. The likely plan takes everything as estimated. */
 export type Caution = {

@@ -6,7 +6,7 @@ import {
   type JobId,
   type PlaceId,
 } from '../../house';
-import { gateRank } from '../../keys';
+import { gateRank } from '../../trade/gates';
 import type { Job } from '../../trade/steps';
 import type { ScheduleModel } from './schedule-model';
 import { closesIn, isSkin } from './shell';

@@ -1,10 +1,10 @@
 import type { HouseToPlan, JobId, Order, PlanningInput } from '../../house';
-import { gateMembership, type GateMembership } from '../../keys';
+import { gateMembership, type GateMembership } from '../../trade/gates';
 import { asPlanningInput } from '../input';
 import { progressOf, readProgress, type Progress } from '../../progress';
 import { fail, ok, type Result } from '../../result';
-import { openRisks } from '../../risk';
-import { openQuestions, type Undecided } from '../../survey';
+import { openRisks } from '../../survey/risk';
+import { openQuestions, type Undecided } from '../../survey/walk';
 import {
   buildGraph,
   closureBefore,

@@ -1,5 +1,5 @@
 import { hardDatesOf } from '../../house';
-import { gateRank } from '../../keys';
+import { gateRank } from '../../trade/gates';
 import { isAfterwards, roomChanges } from '../report';
 import { MINUTES_PER_DAY, momentAt, type PlainDate } from '../../units';
 import { coveredBy } from './covered';

@@ -1,9 +1,9 @@
 import { hireOf, type HouseToPlan, type JobId } from '../../house';
-import { gateRank } from '../../keys';
+import { gateRank } from '../../trade/gates';
 import { soonPairs, type Link } from '../../trade/precedence';
 import { effortLeft, progressOf, toldLeft } from '../../progress';
 import { ok, type Result } from '../../result';
-import { allowances } from '../../risk';
+import { allowances } from '../../survey/risk';
 import { amountOf, ableFor, type Job } from '../../trade/steps';
 import { answerOf } from '../../trade/practices';
 import {

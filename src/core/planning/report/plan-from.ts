@@ -1,7 +1,7 @@
 import { hardDatesOf, type JobId } from '../../house';
-import { conditionStates } from '../../keys';
-import { costsOf, type Costs } from '../../ledger/cost-lines';
-import { crewLines } from '../../ledger/crew-lines';
+import { conditionStates } from '../../trade/gates';
+import { costsOf, type Costs } from '../../money/cost-lines';
+import { crewLines } from '../../money/crew-lines';
 import type { Link } from '../../trade/precedence';
 import { progressOf } from '../../progress';
 import { fail, ok, type Result } from '../../result';

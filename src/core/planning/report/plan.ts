@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { pouredSchema } from '../../finishes/poured-schema';
+import { pouredSchema } from '../../estimating/finishes/poured-schema';
 import { jobIdSchema, personIdSchema, placeIdSchema } from '../../house';
-import { costLineSchema, coverSchema } from './costs';
+import { costLineSchema, coverSchema } from '../../money/cost-line';
 import {
   centsSchema,
   minutesSchema,

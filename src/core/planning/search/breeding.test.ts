@@ -1,7 +1,7 @@
-import { BothWays } from '../instances/both-ways';
-import { Generator } from '../instances/generate';
-import { scheduleFaultsOf } from '../../testing/check-schedule';
-import { drawnInstances } from '../../testing/drawn-instances';
+import { BothWays } from '../../../../bench/instances/both-ways';
+import { Generator } from '../../../../bench/instances/generate';
+import { scheduleFaultsOf } from '../../../../bench/instances/check-schedule';
+import { drawnInstances } from '../../../../bench/instances/drawn-instances';
 import { breed, type Direction, type Member } from './breeding';
 
 const OTHER: Record<Direction, Direction> = { forward: 'backward', backward: 'forward' };

@@ -1,5 +1,5 @@
 import type { JobId, HouseToPlan } from '../../house';
-import { gateRank } from '../../keys';
+import { gateRank } from '../../trade/gates';
 import {
   GATES_COUNTED,
   isAfterwards,
@@ -9,7 +9,7 @@ import {
   type PlannedJob,
 } from '../report';
 import { ok, type Result } from '../../result';
-import { openRisks, type OpenRisk } from '../../risk';
+import { openRisks, type OpenRisk } from '../../survey/risk';
 import { toTheEnd } from '../../in-steps';
 import { WITHOUT_RISKS } from '../model/caution';
 import {

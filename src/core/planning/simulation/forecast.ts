@@ -9,7 +9,7 @@ import {
   type Standing,
 } from '../report';
 import { ok, type Result } from '../../result';
-import { openRisks } from '../../risk';
+import { openRisks } from '../../survey/risk';
 import { planInOrder, planInSteps } from '../plan-house';
 import { type ScheduleModel } from '../model/schedule-model';
 import { PACE_KINDS } from '../learning';

@@ -1,5 +1,5 @@
 import { seededRandom, type Random } from '../../random';
-import type { OpenRisk } from '../../risk';
+import type { OpenRisk } from '../../survey/risk';
 import { JOB_SPREAD, beta, type Belief, type Slip, type Slips, type Weighted } from '../learning';
 import type { Learned } from '../learning/learned';
 import { MINUTES_PER_DAY } from '../../units';

@@ -37,9 +37,9 @@ export {
   type Key,
 } from './doing';
 export type { Job, JobMaterial, Quantity, StartingFigures } from './job';
-export { measureOf, plannedCost, withMeasure } from './figures';
-export { amountOf, estimateEffort } from './amount';
-export { expandAll, expandJobs } from './expand';
+export { measureOf, plannedCost, withMeasure } from '../../estimating/jobs/figures';
+export { amountOf, estimateEffort } from '../../estimating/jobs/amount';
+export { expandAll, expandJobs } from '../../estimating/jobs/expand';
 export { LIMITED_STEPS, type JobLimits } from './limits';
 export { ableFor, skillOf } from './skill';
 export { TURNED_STEPS } from './schooled';

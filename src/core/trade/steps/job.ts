@@ -1,4 +1,4 @@
-import type { Pending, Poured } from '../../finishes';
+import type { Pending, Poured } from '../../estimating/finishes';
 import type { JobId, PersonId, PlaceId } from '../../house';
 import type { Area, Cents, Minutes, Ticks } from '../../units';
 import type { CautionId } from './cautions';

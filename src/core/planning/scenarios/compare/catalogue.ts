@@ -8,8 +8,8 @@ import {
 } from '../../../house';
 import { type EventBodyOf } from '../../../journal';
 import { isToOrder, type Plan, type PlannedJob } from '../../report';
-import { openRisks } from '../../../risk';
-import { scopeOf, waysFor } from '../../../scope';
+import { openRisks } from '../../../survey/risk';
+import { scopeOf, waysFor } from '../../../survey/scope';
 import { findWork } from '../../../trade/steps/works';
 import { addCents, cents, minutes, type Cents, type Minutes } from '../../../units';
 import { GIVES_UP, YEARS, type Option } from './option';

@@ -3,7 +3,7 @@ import { deferralKey, type JobId, type Person, type HouseToPlan } from '../../..
 import { type EventBodyOf } from '../../../journal';
 import { isToOrder, type Plan, type PlannedJob } from '../../report';
 import { SCHOOLS, answerEvent, answerOf } from '../../../trade/practices';
-import { scopeOf } from '../../../scope';
+import { scopeOf } from '../../../survey/scope';
 import { addDays, dateOf, minutes, type PlainDate } from '../../../units';
 import { hireBasis } from './catalogue';
 import type { Option, Weighed } from './option';

@@ -1,7 +1,7 @@
 import type { HouseToPlan } from '../../../house';
 import { quietly, toTheEnd, type InSteps } from '../../../in-steps';
 import { isToOrder, type Plan, type PlanError, type Standing } from '../../report';
-import { adviseContingency, expectedCost, openRisks } from '../../../risk';
+import { adviseContingency, expectedCost, openRisks } from '../../../survey/risk';
 import { fail, ok, type Result } from '../../../result';
 import { beside, daysLater, foresee, type Foreseen } from '../../simulation';
 import { expandJobs } from '../../../trade/steps';

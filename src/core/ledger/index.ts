@@ -1,3 +1,0 @@
-export { cascadeOf, changeTree, findsOpen, type ChangeStanding } from './changes';
-export { keepLedger, paymentsOf, type Allotted, type Ledger, type Payment } from './ledger';
-export { purchasesOf, receiptLines, receiptTotal, type Purchase } from './purchases';

@@ -1,0 +1,3 @@
+export { cascadeOf, changeTree, findsOpen, type ChangeStanding } from './changes';
+export { keepLedger, paymentsOf, type Allotted, type Ledger, type Payment } from './ledger';
+export { purchasesOf, receiptLines, receiptTotal, type Purchase } from '../house/purchases';
