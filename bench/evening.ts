@@ -1,6 +1,6 @@
 import { contextOf, readLine } from '../src/core/log/reader';
 import type { DayLog, Project } from '../src/core/house';
-import { logJobs } from '../src/core/progress';
+import { logJobs } from '../src/core/log/reader/log-jobs';
 import { addDays } from '../src/core/units';
 
 /** Milliseconds something takes. */

@@ -1,6 +1,5 @@
 import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
-import type { Forecast, Standing } from '../core/planning/report';
-import { standingOf } from '../core/planning/report';
+import { type Forecast, type Standing, standingOf } from '../core/planning/report';
 import { planningInputOf } from '../core/planning/input';
 import type { Asked } from '../workers/planner';
 import type { PlanningError } from '../workers/protocol';

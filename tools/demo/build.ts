@@ -2,11 +2,11 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { writeProjectFile } from '../../src/core/files';
-import { type Project } from '../../src/core/house';
+import type { Project } from '../../src/core/house';
 import { applyEvent, type EventBodyOf, type JournalEvent } from '../../src/core/journal';
 import { contextOf, readLine, settle } from '../../src/core/log/reader';
 import { eventsOf } from '../../src/core/log/reader/brought';
-import { logJobs } from '../../src/core/progress';
+import { logJobs } from '../../src/core/log/reader/log-jobs';
 import { addDays, momentAt, plainDate, type PlainDate } from '../../src/core/units';
 import { BUDGET, FIRST_DAY, HOUSE, ROOMS, placeEvents } from './house';
 import { CHANGES_OF_MIND } from './changes';

@@ -1,6 +1,5 @@
-import type { PlaceKind } from '../../src/core/house';
+import { type PlaceKind, rectangle } from '../../src/core/house';
 import type { EventBodyOf } from '../../src/core/journal';
-import { rectangle } from '../../src/core/house';
 import { minutes, plainDate } from '../../src/core/units';
 import { size } from './size';
 

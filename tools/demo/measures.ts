@@ -1,5 +1,5 @@
 import { FLAT, rectangle, slotOf, type Opening } from '../../src/core/house';
-import { type EventBodyOf } from '../../src/core/journal';
+import type { EventBodyOf } from '../../src/core/journal';
 import { plainDate, ticks } from '../../src/core/units';
 import { SHOPPED } from './shops';
 import { size } from './size';

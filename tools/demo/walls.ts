@@ -1,5 +1,5 @@
 import { recordWith } from '../../src/core/records/walls';
-import { type Held, type Project, type SurfaceRef } from '../../src/core/house';
+import type { Held, Project, SurfaceRef } from '../../src/core/house';
 import type { EventBodyOf } from '../../src/core/journal';
 import { plainDate, type PlainDate, type Ticks } from '../../src/core/units';
 import { size } from './size';

@@ -1,4 +1,14 @@
-import type { Entry, EntryOf, Project } from '.';
+import {
+  type Entry,
+  type EntryOf,
+  type Project,
+  favoursOpen,
+  leftoversOf,
+  nextsOpen,
+  ordersOf,
+  quotesOf,
+  shortfallsOf,
+} from '.';
 import { expectedCost } from '../survey/risk';
 import { suspicionOf } from '../survey/risk/from-find';
 import { keepLedger } from '../money';
@@ -6,7 +16,6 @@ import { diaryTable } from '../files/tables';
 import { planHouse } from '../planning/plan-house';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { addDays, cents, momentAt, plainDate } from '../units';
-import { favoursOpen, leftoversOf, nextsOpen, ordersOf, quotesOf, shortfallsOf } from '.';
 import type { EventBodyOf } from '../journal';
 
 const day = plainDate('2026-02-02');

@@ -6,8 +6,7 @@ import {
   type Project,
   type Quote,
 } from '../house';
-import type { CostLine, Cover } from './cost-line';
-import { openCents } from './cost-line';
+import { type CostLine, type Cover, openCents } from './cost-line';
 import { addCents, addDays, cents, mondayOf, type Cents, type PlainDate } from '../units';
 import { purchasesOf, type Purchase } from '../house/purchases';
 

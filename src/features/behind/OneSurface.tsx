@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { changedSince, heldFault, movedBy, placingStep, recordWith } from '@/core/records/walls';
-import { type Held, type Place, type SurfaceRef, type WallRecord } from '@/core/house';
+import type { Held, Place, SurfaceRef, WallRecord } from '@/core/house';
 import { countWords, formatDate } from '@/core/units';
 import { PictureOf } from '@/features/photo';
 import {

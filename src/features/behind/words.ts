@@ -1,4 +1,4 @@
-import { type Answer, type HeldFault } from '@/core/records/walls';
+import type { Answer, HeldFault } from '@/core/records/walls';
 import type { Held, Place, SurfaceRef } from '@/core/house';
 import { TICKS_PER_INCH, formatLength, type Ticks, type UnitSystem } from '@/core/units';
 

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { shapeOf, areasOf, type Place, type RoomShape } from '@/core/house';
-import { type EventBodyOf } from '@/core/journal';
+import type { EventBodyOf } from '@/core/journal';
 import { countWords, formatArea, formatLength, type UnitSystem } from '@/core/units';
 import { RoomPlan } from '@/features/drawing';
 import { Page } from '@/features/shell';

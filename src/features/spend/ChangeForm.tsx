@@ -1,6 +1,6 @@
 import { useWatch } from 'react-hook-form';
 import { z } from 'zod';
-import { type ChangeCause, type ChangeOrder } from '@/core/house';
+import type { ChangeCause, ChangeOrder } from '@/core/house';
 import { cents, plainMoney } from '@/core/units';
 import {
   ChoiceField,

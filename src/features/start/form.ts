@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { personIdSchema, type Place, type Person } from '@/core/house';
-import { type EventBodyOf } from '@/core/journal';
+import type { EventBodyOf } from '@/core/journal';
 import { parseDay } from '@/core/log/reader/fields';
 import {
   minutes,

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { chainBack, sayCause } from '@/core/planning/explanation';
-import { type PlannedJob } from '@/core/planning/report';
+import type { PlannedJob } from '@/core/planning/report';
 import { dateOf, formatDate } from '@/core/units';
 import {
   placeOf,

@@ -1,5 +1,4 @@
-import type { Project } from '@/core/house';
-import { minutesOn } from '@/core/house';
+import { type Project, minutesOn } from '@/core/house';
 import type { Evening, Fitted, Preparation, Tonight } from '@/core/log/today';
 import { countWords, formatDate, formatMinutes, isWeekend, minutes } from '@/core/units';
 

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { everyChange } from '@/core/planning/scenarios/compare/forward';
-import { type Project } from '@/core/house';
+import type { Project } from '@/core/house';
 import { applyEvent, type EventBodyOf } from '@/core/journal';
 import { DatedDaysForm } from '@/features/dated';
 import { Page, PlanState } from '@/features/shell';

@@ -9,7 +9,7 @@ import {
   type Place,
   type Product,
 } from '../../house';
-import { type EventBodyOf } from '../../journal';
+import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
 import { fromFeet, fromInches, momentAt, plainDate, ticks } from '../../units';
 import {

@@ -1,5 +1,4 @@
-import type { Slot } from '../../house';
-import { slotOf } from '../../house';
+import { type Slot, slotOf } from '../../house';
 
 /** Which material of which step a finish settles, and with which line of its sum. */
 export type Serving = {

@@ -2,7 +2,7 @@ import { cutFaultsOf } from '../../testing/check-cuts';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { CATALOGUE } from '../finishes';
 import { slotOf } from '../../house';
-import { type EventBodyOf } from '../../journal';
+import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
 import { fromFeet, fromInches, momentAt, plainDate } from '../../units';
 import { cutLists, planCutList, shopLists } from '.';

@@ -1,5 +1,5 @@
 import type { HouseToPlan } from '../../house';
-import { progressOf, readProgress } from '../../progress';
+import { progressOf, readProgress } from '../../house/progress';
 import { expandJobs, findStep } from '../../trade/steps';
 import type { Dropped } from './past-schema';
 

@@ -1,4 +1,4 @@
-import { type Project } from '../../house';
+import type { Project } from '../../house';
 import { applyEvent, effectiveEvents, type JournalEvent } from '../../journal';
 import { scopeOf, type ScopeItem } from '../../survey/scope';
 import { expandJobs, plannedCost } from '../../trade/steps';

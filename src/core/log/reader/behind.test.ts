@@ -3,7 +3,7 @@ import type { EventBodyOf } from '../../journal';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { TICKS_PER_INCH, plainDate, ticks } from '../../units';
 import { contextOf, readLine, settle } from '.';
-import { logJobs } from '../../progress';
+import { logJobs } from './log-jobs';
 
 const inches = (count: number) => ticks(count * TICKS_PER_INCH);
 const window = {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { addCents } from '../../units';
 import { contextOf } from './context';
 import { TERRACE } from '../../testing/lines/houses';
-import { logJobs } from '../../progress';
+import { logJobs } from './log-jobs';
 import { plainEntry } from './plain';
 import { readLine, settle } from './read';
 

@@ -1,5 +1,5 @@
 import type { Answer, Entry } from '../../house';
-import { logJobs } from '../../progress';
+import { logJobs } from './log-jobs';
 import type { EventBodyOf } from '../../journal';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { plainDate } from '../../units';

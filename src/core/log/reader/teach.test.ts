@@ -1,5 +1,5 @@
 import type { Answer } from '../../house';
-import { logJobs } from '../../progress';
+import { logJobs } from './log-jobs';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { plainDate } from '../../units';
 import { contextOf, lessonsOf, readLine, saidOnOf, settle } from '.';

@@ -1,5 +1,4 @@
-import type { Stretch } from './line';
-import { textOf } from './line';
+import { type Stretch, textOf } from './line';
 import type { Mark } from './marks';
 import type { Cue } from './words/cues';
 import { FILLER } from '../../language/stems';

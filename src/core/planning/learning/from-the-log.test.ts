@@ -1,5 +1,5 @@
 import type { PlanningInput } from '../../house';
-import type { Progress } from '../../progress';
+import type { Progress } from '../../house/progress';
 import type { Job } from '../../trade/steps';
 import { minutes, plainDate } from '../../units';
 import { NOTHING_LOGGED } from '../input';

@@ -1,5 +1,5 @@
 import { SKILLS, type Person, type PersonId, type PlanningInput, type Skill } from '../../house';
-import type { Progress } from '../../progress';
+import type { Progress } from '../../house/progress';
 import { ableFor, skillOf, type Job } from '../../trade/steps';
 import type { PlainDate } from '../../units';
 import { Belief, type Prior, type Seen, type Weighted } from './belief';

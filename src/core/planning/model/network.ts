@@ -1,7 +1,7 @@
 import type { HouseToPlan, JobId, Order, PlanningInput } from '../../house';
 import { gateMembership, type GateMembership } from '../../trade/gates';
 import { asPlanningInput } from '../input';
-import { progressOf, readProgress, type Progress } from '../../progress';
+import { progressOf, readProgress, type Progress } from '../../house/progress';
 import { fail, ok, type Result } from '../../result';
 import { openRisks } from '../../survey/risk';
 import { openQuestions, type Undecided } from '../../survey/walk';

@@ -1,6 +1,6 @@
 import type { JobId, Order } from '../../house';
 import { buildGraph, closureBefore, type Link } from '../../trade/precedence';
-import { progressOf, type Progress } from '../../progress';
+import { progressOf, type Progress } from '../../house/progress';
 import type { Job, JobMaterial } from '../../trade/steps';
 import { BLOCKING_LEAD_DAYS } from './orders';
 

@@ -1,6 +1,6 @@
 import type { Order, HouseToPlan } from '../../house';
 import { shareIn } from '../../house/order-share';
-import type { Progress } from '../../progress';
+import type { Progress } from '../../house/progress';
 import type { Job, JobMaterial } from '../../trade/steps';
 import { addDays, dateOf, momentAt, plainDate, type Moment, type PlainDate } from '../../units';
 import type { Caution } from './caution';

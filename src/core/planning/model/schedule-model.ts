@@ -1,7 +1,7 @@
 import { hireOf, type HouseToPlan, type JobId } from '../../house';
 import { gateRank } from '../../trade/gates';
 import { soonPairs, type Link } from '../../trade/precedence';
-import { effortLeft, progressOf, toldLeft } from '../../progress';
+import { effortLeft, progressOf, toldLeft } from '../../house/progress';
 import { ok, type Result } from '../../result';
 import { allowances } from '../../survey/risk';
 import { amountOf, ableFor, type Job } from '../../trade/steps';

@@ -3,7 +3,7 @@ import { conditionStates } from '../../trade/gates';
 import { costsOf, type Costs } from '../../money/cost-lines';
 import { crewLines } from '../../money/crew-lines';
 import type { Link } from '../../trade/precedence';
-import { progressOf } from '../../progress';
+import { progressOf } from '../../house/progress';
 import { fail, ok, type Result } from '../../result';
 import { plannedCost, type GateId, type Job } from '../../trade/steps';
 import {

@@ -20,7 +20,7 @@ import {
 } from '../model/schedule-model';
 import { planHouse, planInOrder } from '../plan-house';
 import { Household } from '../generation/household';
-import { type Task } from '../model/task';
+import type { Task } from '../model/task';
 import {
   MINUTES_PER_DAY,
   cents,

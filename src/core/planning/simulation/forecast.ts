@@ -11,10 +11,10 @@ import {
 import { ok, type Result } from '../../result';
 import { openRisks } from '../../survey/risk';
 import { planInOrder, planInSteps } from '../plan-house';
-import { type ScheduleModel } from '../model/schedule-model';
+import type { ScheduleModel } from '../model/schedule-model';
 import { PACE_KINDS } from '../learning';
 import type { Job } from '../../trade/steps';
-import { effortLeft, progressOf } from '../../progress';
+import { effortLeft, progressOf } from '../../house/progress';
 import { minutes, type Moment } from '../../units';
 import { drawInSteps, prepareFrom, type Drawn, type Prepared } from './draw';
 

@@ -1,6 +1,6 @@
 import { stepInId } from '../../trade/steps';
 import { hasNothingToTakeOut, stateOf, type PlaceId, type Project } from '../../house';
-import { readProgress } from '../../progress';
+import { readProgress } from '../../house/progress';
 import { doingOf, verbOf } from '../../trade/steps/doing';
 import { findStep } from '../../trade/steps/library';
 

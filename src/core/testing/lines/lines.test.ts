@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { contextOf } from '../../log/reader/context';
-import { logJobs } from '../../progress';
+import { logJobs } from '../../log/reader/log-jobs';
 import { readLine, settle } from '../../log/reader/read';
 import { COTTAGE, FARMHOUSE, TERRACE, type LineHouse } from './houses';
 import { linesOf, verdictOn, type Verdict } from './score';

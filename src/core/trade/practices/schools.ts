@@ -6,7 +6,7 @@ import {
   type SchoolId,
   type SchoolOption,
 } from '../../house';
-import { type EventBodyOf } from '../../journal';
+import type { EventBodyOf } from '../../journal';
 
 export type QuestionId = 'path' | SchoolId;
 export type Answer = Path | SchoolOption;

@@ -6,7 +6,7 @@ import {
   type HouseToPlan,
   type Survey,
 } from '../../../house';
-import { type EventBodyOf } from '../../../journal';
+import type { EventBodyOf } from '../../../journal';
 import { isToOrder, type Plan, type PlannedJob } from '../../report';
 import { openRisks } from '../../../survey/risk';
 import { scopeOf, waysFor } from '../../../survey/scope';

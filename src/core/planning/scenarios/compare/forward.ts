@@ -1,6 +1,6 @@
 import { findWork } from '../../../trade/steps/works';
 import { deferralKey, type JobId, type Person, type HouseToPlan } from '../../../house';
-import { type EventBodyOf } from '../../../journal';
+import type { EventBodyOf } from '../../../journal';
 import { isToOrder, type Plan, type PlannedJob } from '../../report';
 import { SCHOOLS, answerEvent, answerOf } from '../../../trade/practices';
 import { scopeOf } from '../../../survey/scope';

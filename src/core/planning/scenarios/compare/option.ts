@@ -1,4 +1,4 @@
-import { type Decision, type HouseToPlan } from '../../../house';
+import type { Decision, HouseToPlan } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
 import { withChanges } from '../../input';
 import type { Cents, Minutes, PlainDate } from '../../../units';
