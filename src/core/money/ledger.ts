@@ -6,7 +6,7 @@ import {
   type Project,
   type Quote,
 } from '../house';
-import { type CostLine, type Cover, openCents } from './cost-line';
+import { type CostLine, type Cover, openCents } from '../estimating/job-costs/cost-line';
 import { addCents, addDays, cents, mondayOf, type Cents, type PlainDate } from '../units';
 import { purchasesOf, type Purchase } from '../house/purchases';
 

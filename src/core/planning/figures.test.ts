@@ -14,7 +14,7 @@ import { slipsOf } from './learning';
 import { planHouse } from './plan-house';
 import { isAfterwards, type Plan, type PlannedJob } from './report';
 import { drawForecast } from './simulation';
-import { Luck, chancesOf } from './simulation/luck';
+import { Luck, chancesOf } from './simulation/sampler';
 
 const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);
 const house = houseOf(

@@ -13,7 +13,7 @@ import { coveredBy } from './model/covered';
 import { buildScheduleModel, type ScheduleModel } from './model/schedule-model';
 import { improveOrder, isBetter, type Candidate } from './search/search';
 import type { Schedule } from './generation/solve';
-import { basisOf, isNowhereLater, isSameWay, orderLike, stillStanding } from './search/standing';
+import { basisOf, isNowhereLater, isSameWay, orderLike, stillStanding } from './search/incumbent';
 
 export type PlanOptions = {
   caution?: Caution;

@@ -11,8 +11,8 @@ import {
 import { findSum, sayLength, saySumError, standardOf, type Takeoff } from '../calculators';
 import { cents, countWords, type Cents, type UnitSystem } from '../../units';
 import { findProduct } from './catalogue';
-import { inCans, pour } from './poured';
-import type { Poured } from './poured-schema';
+import { inCans, pour } from './batch';
+import type { Poured } from '../../trade/steps/batch';
 import type { FinishQuote } from './quote-schema';
 import { SERVINGS, type Serving } from './served';
 

@@ -18,6 +18,6 @@ export {
   type PlankWay,
   type SheetChoice,
 } from './laid';
-export { inCans, pour, wholeCans, type CansBought } from './poured';
+export { inCans, pour, wholeCans, type CansBought } from './batch';
 export { finishQuoteSchema, type FinishQuote } from './quote-schema';
-export { pouredSchema, type Poured } from './poured-schema';
+export { pouredSchema, type Poured } from '../../trade/steps/batch';

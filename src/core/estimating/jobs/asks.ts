@@ -11,12 +11,12 @@ import {
   type PlaceKind,
 } from '../../house';
 import { scopeOf, type ScopeItem } from '../../survey/scope';
-import { doingOf, verbOf } from '../../trade/steps/doing';
-import { goneBy } from './gone-past';
+import { doingOf, verbOf } from '../../trade/steps/operations';
+import { goneBy } from './superseded';
 import { jobIdFor } from '../../trade/steps/job-id';
 import { findStep } from '../../trade/steps/library';
 import type { Step } from '../../trade/steps/step';
-import { turnsOf } from '../../survey/scope/turns';
+import { turnsOf } from '../../survey/scope/sequence';
 import { ALWAYS, findWork, stepsOf, type Work } from '../../trade/steps/works';
 
 const HOUSE = 'house';

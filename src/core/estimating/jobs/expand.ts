@@ -10,15 +10,15 @@ import { cents, minutes } from '../../units';
 import { estimateEffort } from './amount';
 import { collectAsks, type Asked } from './asks';
 import { materialsFor, ownLinesOf } from './bought';
-import { doingOf } from '../../trade/steps/doing';
+import { doingOf } from '../../trade/steps/operations';
 import { withFigures } from './figures';
 import type { Job, Quantity } from '../../trade/steps/job';
 import { jobIdFor } from '../../trade/steps/job-id';
 import { hiredLimits, limitsOf } from '../../trade/steps/limits';
 import { splitJob } from './parts';
 import { quantityOf, workIn } from './measures';
-import { pooled } from './pooled';
-import { schooled } from '../../trade/steps/schooled';
+import { pooled } from './batched';
+import { schooled } from '../../trade/steps/by-practice';
 import type { Step } from '../../trade/steps/step';
 
 const NUMBERS = ['', '', 'second', 'third', 'fourth'];

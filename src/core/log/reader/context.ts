@@ -15,7 +15,7 @@ import {
   type WallRecord,
   offeredKinds,
 } from '../../house';
-import { doingOf, verbOf } from '../../trade/steps/doing';
+import { doingOf, verbOf } from '../../trade/steps/operations';
 import {
   AREA_PER_SQFT,
   TICKS_PER_FOOT,

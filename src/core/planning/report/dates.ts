@@ -1,5 +1,5 @@
 import { hardDatesOf, isInPhase, type JobId } from '../../house';
-import type { Costs } from '../../money/cost-lines';
+import type { Costs } from '../../estimating/job-costs/cost-lines';
 import { addCents, daysBetween, lastDayOf, minutes, moment } from '../../units';
 import { coveredBy } from '../model/covered';
 import type { ScheduleModel } from '../model/schedule-model';

@@ -1,4 +1,4 @@
-export { openCents, type CostLine, type Cover } from '../../money/cost-line';
+export { openCents, type CostLine, type Cover } from '../../estimating/job-costs/cost-line';
 export { forecastSchema, type Doubt, type Forecast } from './forecast';
 export { GATES_COUNTED, addedBy, isAfterwards, jobsOfGate, leftToKeys, soonerIn } from './gates';
 export {

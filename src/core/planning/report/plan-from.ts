@@ -1,7 +1,7 @@
 import { hardDatesOf, type JobId } from '../../house';
 import { conditionStates } from '../../trade/gates';
-import { costsOf, type Costs } from '../../money/cost-lines';
-import { crewLines } from '../../money/crew-lines';
+import { costsOf, type Costs } from '../../estimating/job-costs/cost-lines';
+import { crewLines } from '../../estimating/job-costs/crew-lines';
 import type { Link } from '../../trade/precedence';
 import { progressOf } from '../../house/progress';
 import { fail, ok, type Result } from '../../result';
@@ -18,7 +18,7 @@ import {
   type Moment,
 } from '../../units';
 import { coveredBy } from '../model/covered';
-import { basisOf } from '../search/standing';
+import { basisOf } from '../search/incumbent';
 import { demandsOf, phasesOf } from './dates';
 import { orderLines } from '../model/orders';
 import {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { pouredSchema } from '../../estimating/finishes/poured-schema';
+import { pouredSchema } from '../../trade/steps/batch';
 import { jobIdSchema, personIdSchema, placeIdSchema } from '../../house';
-import { costLineSchema, coverSchema } from '../../money/cost-line';
+import { costLineSchema, coverSchema } from '../../estimating/job-costs/cost-line';
 import {
   centsSchema,
   minutesSchema,

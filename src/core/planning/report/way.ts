@@ -9,7 +9,7 @@ import {
   type Minutes,
   type PlainDate,
 } from '../../units';
-import { openCents } from '../../money/cost-line';
+import { openCents } from '../../estimating/job-costs/cost-line';
 import type { Plan, PlannedJob } from './plan';
 
 /** What some open jobs still take. */

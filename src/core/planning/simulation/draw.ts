@@ -37,7 +37,7 @@ import type { Weighted } from '../learning';
 import { hashOf, seededRandom } from '../../random';
 import { logNormal, quantile } from './chance';
 import { HouseholdDays } from './household-days';
-import { Luck, chancesOf, findOf, type Chances } from './luck';
+import { Luck, chancesOf, findOf, type Chances } from './sampler';
 import { Simulator, sampleOf, type SimCrew, type SimTask } from './simulate';
 
 type Gate = 'sleep' | 'live' | 'done';

@@ -1,6 +1,6 @@
 import { hashOf, seededRandom } from '../../random';
 import { addDays, weekdayOf, type PlainDate } from '../../units';
-import type { Rung } from './ladder';
+import type { Rung } from './inspection-status';
 
 /** What the made-up building office says of one visit: whether it asks for it, and the first day it could come. */
 export type OfficeAnswer = { jobId: string; title: string; isAsked: boolean; firstDay: PlainDate };

@@ -1,7 +1,7 @@
 import { stepInId } from '../../trade/steps';
 import { hasNothingToTakeOut, stateOf, type PlaceId, type Project } from '../../house';
 import { readProgress } from '../../house/progress';
-import { doingOf, verbOf } from '../../trade/steps/doing';
+import { doingOf, verbOf } from '../../trade/steps/operations';
 import { findStep } from '../../trade/steps/library';
 
 /** A state that the diary speaks against: a bare shell in which paint was logged. Told, and obeyed all the same. */

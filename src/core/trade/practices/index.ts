@@ -5,4 +5,4 @@ export {
   type Answer,
   type QuestionId,
   type School,
-} from './schools';
+} from './practices';

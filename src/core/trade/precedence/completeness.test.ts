@@ -14,7 +14,7 @@ import {
 } from '../steps';
 import { anyHouse } from '../../testing/houses';
 import { TRADE_ORDERS, pairsOf } from '../../testing/trade-orders';
-import { CELLS, LAYERS, WITHIN, isFree } from './cells';
+import { CELLS, LAYERS, WITHIN, isFree } from './matrix';
 import { FREE_PAIRS } from './free-pairs';
 import { JOINED } from './joined';
 import { pairRules, rulesOfSteps } from './pairs';

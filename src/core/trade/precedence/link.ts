@@ -1,5 +1,5 @@
 import { isOutside, pairKey, relationsOf, type PlaceId } from '../../house';
-import { turnsOf } from '../../survey/scope/turns';
+import { turnsOf } from '../../survey/scope/sequence';
 import { answerOf } from '../practices';
 import { WORKS, doingOf, type Job } from '../steps';
 import { buildGraph, closureBefore, type Link } from './graph';

@@ -8,7 +8,7 @@ import {
   type Cell,
   type Layer,
   type Scope,
-} from './cells';
+} from './matrix';
 import type { Strength } from './rules';
 
 /** Why one step goes before another. */

@@ -1,7 +1,7 @@
 import type { HouseToPlan, PlaceId } from '../../house';
 import { stepInId } from '../../trade/steps/job-id';
 import { loggedIn } from '../../house/logged';
-import { doingOf } from '../../trade/steps/doing';
+import { doingOf } from '../../trade/steps/operations';
 
 /** Steps that works of the first library were given later, by work. */
 const CAME_LATER: Readonly<Record<string, readonly string[]>> = {

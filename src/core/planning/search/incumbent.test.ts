@@ -16,7 +16,7 @@ import { anyRenovation } from '../../testing/renovations';
 import { faultsOf } from '../../testing/check-plan';
 import { MINUTES_PER_DAY, addDays, dateOf, minutes, momentAt, plainDate } from '../../units';
 import { planHouse } from '../plan-house';
-import { isNowhereLater } from './standing';
+import { isNowhereLater } from './incumbent';
 
 const FIRST = plainDate('2026-01-05');
 const MORNING = momentAt(FIRST, 8 * 60);

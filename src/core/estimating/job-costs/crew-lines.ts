@@ -1,6 +1,6 @@
-import type { Person } from '../house';
+import type { Person } from '../../house';
 import type { CostLine } from './cost-line';
-import { cents, dateOf, type Moment } from '../units';
+import { cents, dateOf, type Moment } from '../../units';
 
 type Worked = { stretches: readonly { from: Moment; people: readonly string[] }[] };
 

@@ -1,5 +1,5 @@
 import type { CostLine } from './cost-line';
-import type { PlainDate } from '../units';
+import type { PlainDate } from '../../units';
 
 /** A line before payments: `isHad` was there when the work began, and is not asked for again. */
 export type OpenLine = Omit<CostLine, 'paid' | 'open'> & {

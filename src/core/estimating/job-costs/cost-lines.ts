@@ -1,7 +1,7 @@
-import { hireOf, type HouseToPlan, type JobId, type Order, type PaidFor } from '../house';
-import { progressOf, type Progress } from '../house/progress';
-import type { Job, JobMaterial } from '../trade/steps';
-import { cents, splitCents, type Cents } from '../units';
+import { hireOf, type HouseToPlan, type JobId, type Order, type PaidFor } from '../../house';
+import { progressOf, type Progress } from '../../house/progress';
+import type { Job, JobMaterial } from '../../trade/steps';
+import { cents, splitCents, type Cents } from '../../units';
 import type { CostLine, Cover } from './cost-line';
 import { matchPurchases } from './match';
 import type { OpenLine } from './open-line';

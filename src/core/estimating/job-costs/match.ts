@@ -1,5 +1,5 @@
-import { stem, wordsIn } from '../language/stems';
-import type { PaidFor } from '../house';
+import { stem, wordsIn } from '../../language/stems';
+import type { PaidFor } from '../../house';
 import type { Cover } from './cost-line';
 import type { OpenLine } from './open-line';
 

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import type { Project } from '../house';
-import type { EventBodyOf } from '../journal';
-import type { CostLine, Plan } from '../planning/report';
-import { planHouse } from '../planning/plan-house';
-import { added, anyHouse, chosen, houseOf, place } from '../testing/houses';
-import { cents, momentAt, plainDate } from '../units';
-import { keepLedger } from '.';
+import type { Project } from '../../house';
+import type { EventBodyOf } from '../../journal';
+import type { CostLine, Plan } from '../../planning/report';
+import { planHouse } from '../../planning/plan-house';
+import { added, anyHouse, chosen, houseOf, place } from '../../testing/houses';
+import { cents, momentAt, plainDate } from '../../units';
+import { keepLedger } from '../../money';
 
 const NOW = momentAt(plainDate('2026-01-12'), 600);
 const DAY = plainDate('2026-01-08');

@@ -8,7 +8,7 @@ import {
   sayRest,
 } from '../calculators';
 import { cents, type Cents, type UnitSystem } from '../../units';
-import type { Poured } from './poured-schema';
+import type { Poured } from '../../trade/steps/batch';
 
 /** What a price stands for, where paint is sold: a gallon, or a litre out of a can of four. */
 const SOLD: Readonly<Record<string, { system: UnitSystem; smallest: number; perMiddle: number }>> =

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { jobIdSchema, placeIdSchema } from '../house';
-import { addCents, centsSchema, type Cents } from '../units';
+import { jobIdSchema, placeIdSchema } from '../../house';
+import { addCents, centsSchema, type Cents } from '../../units';
 
 /**
  * One thing the plan has to pay for, from the first guess to the last payment. It is in one state at a time, so that
