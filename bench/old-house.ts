@@ -1,9 +1,9 @@
 /** A house as it lies there after thirteen years: 5,000 days of log, 2,000 receipts, 400 jobs, 300 photos. */
 import { writeProjectFile } from '../src/core/files';
-import type { Entry } from '../src/core/house';
+import { planningInputOf, type Entry } from '../src/core/house';
 import type { EventBodyOf } from '../src/core/journal';
 import { seededRandom } from '../src/core/random';
-import { expandJobs } from '../src/core/trade/steps';
+import { expandJobs } from '../src/core/estimating/jobs';
 import { STARTED, houseOf, stamped } from '../src/core/testing/houses';
 import {
   addDays,
@@ -32,7 +32,7 @@ export const standsAt = ({ days }: Size): Moment => momentAt(addDays(FIRST_DAY, 
 
 /** Evenings one after another through the jobs of the house, receipts among them, some put right later. */
 function evenings({ days, receipts }: Size): EventBodyOf[] {
-  const jobs = expandJobs(houseOf(...roomsOf(ROOMS)));
+  const jobs = expandJobs(planningInputOf(houseOf(...roomsOf(ROOMS))));
   const drawn = seededRandom(7);
   const pick = <T>(list: readonly T[]): T | undefined => list[Math.floor(drawn() * list.length)];
   const everyNth = Math.max(1, Math.floor(days / receipts));

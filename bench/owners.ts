@@ -1,4 +1,5 @@
 /** The forecast against owners whose lives it knows nothing of: how often each day holds, and where the plan lies. */
+import { planningInputOf } from '../src/core/house';
 import fc from 'fast-check';
 import { drawFrom, prepareDraw } from '../src/core/planning/simulation/draw';
 import { jobsOfGate } from '../src/core/planning/report';
@@ -26,7 +27,7 @@ type Said = {
 function livesOf(house: number, owners: number, seed: number) {
   const project = fc.sample(anyRenovation, { numRuns: house + 1, seed })[house];
   if (!project) throw new Error('no house was drawn');
-  const planned = planHouse(project, NOW, { schedules: 6 });
+  const planned = planHouse(planningInputOf(project), NOW, { schedules: 6 });
   if (!planned.ok) throw new Error(planned.error.code);
   const plan = planned.value;
   const toLive = houseToLive(project, plan);
@@ -43,7 +44,7 @@ function livesOf(house: number, owners: number, seed: number) {
       const until = addDays(FIRST, Math.round(daysBetween(FIRST, end) * share));
       const after = share === 0 ? project : houseAfter(project, plan, life, until);
       const now = share === 0 ? NOW : momentAt(addDays(until, 1), MORNING);
-      const prepared = prepareDraw(after, now);
+      const prepared = prepareDraw(planningInputOf(after), now);
       if (!prepared.ok) throw new Error(prepared.error.code);
       const { p10, p50, p80 } = drawFrom(prepared.value, { runs: RUNS }).gates.done;
       const { date } = prepared.value.plan.gates.done;

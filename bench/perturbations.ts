@@ -1,4 +1,5 @@
 /** What small changes do to a plan, for whoever goes by a standing plan and for whoever asks anew each time. */
+import { planningInputOf } from '../src/core/house';
 import fc from 'fast-check';
 import { planHouse } from '../src/core/planning/plan-house';
 import { standingOf } from '../src/core/planning/report';
@@ -19,7 +20,7 @@ const planning =
   (isStanding: boolean): Planner =>
   (house, now, before) => {
     const standing = isStanding && before ? standingOf(before) : null;
-    const plan = planHouse(house, now, { standing });
+    const plan = planHouse(planningInputOf(house), now, { standing });
     if (!plan.ok) throw new Error(plan.error.code);
     return plan.value;
   };

@@ -1,6 +1,6 @@
 /** The house's planner as houses grow: the first feasible plan, the improved one, and how well-founded its forecast is. */
 import { drawFrom, prepareFrom } from '../src/core/planning/simulation/draw';
-import type { PlaceKind, Project } from '../src/core/house';
+import { planningInputOf, type PlaceKind, type Project } from '../src/core/house';
 import type { EventBodyOf } from '../src/core/journal';
 import type { Plan } from '../src/core/planning/report';
 import { planInSteps } from '../src/core/planning/plan-house';
@@ -30,7 +30,7 @@ type Timed = { first: number; improved: number; from: Plan; to: Plan };
 
 function timePlan(project: Project): Timed {
   const begin = performance.now();
-  const steps = planInSteps(project, NOW);
+  const steps = planInSteps(planningInputOf(project), NOW);
   const first = steps.next();
   const firstAt = performance.now() - begin;
   if (first.done || !first.value) throw new Error('no first plan');
@@ -78,7 +78,7 @@ export function planningRows(): string[][] {
 export function forecastRow(): string[] {
   const project = houseWith(12);
   const { to } = timePlan(project);
-  const prepared = prepareFrom(project, NOW, to);
+  const prepared = prepareFrom(planningInputOf(project), NOW, to);
   if (!prepared.ok) throw new Error(prepared.error.code);
   const begin = performance.now();
   drawFrom(prepared.value, { runs: 2_000 });

@@ -1,4 +1,4 @@
-import { forecastHouse } from '../src/core/forecast';
+import { forecastHouse } from '../src/core/planning/simulation';
 import { standingOf, type Forecast } from '../src/core/planning/report';
 import { addDays } from '../src/core/units';
 import { createStore } from '../src/store';

@@ -5,7 +5,7 @@ import {
   type FileError,
   type ZipEntry,
 } from '../src/core/files';
-import { forecastInSteps } from '../src/core/forecast';
+import { forecastInSteps } from '../src/core/planning/simulation';
 import { toTheEnd } from '../src/core/in-steps';
 import { fail, ok, type Result } from '../src/core/result';
 import { STARTED, added, chosen, place, stamped } from '../src/core/testing/houses';

@@ -1,3 +1,4 @@
+import { planningInputOf } from '../src/core/house';
 import { standingOf, type Plan, type Standing } from '../src/core/planning/report';
 import { planHouse } from '../src/core/planning/plan-house';
 import { chosen } from '../src/core/testing/houses';
@@ -40,7 +41,7 @@ const idsOf = ({ jobs }: Plan) => jobs.map(({ id }) => id).toSorted();
 /** The jobs the open house asks for, found without the store. */
 function askedFor(store: Store): string[] {
   const project = projectOf(store);
-  const plan = project && planHouse(project, EVENING, { schedules: 1 });
+  const plan = project && planHouse(planningInputOf(project), EVENING, { schedules: 1 });
   if (!plan?.ok) throw new Error('no plan');
   return idsOf(plan.value);
 }

@@ -1,4 +1,4 @@
-import { forecastHouse } from '../src/core/forecast';
+import { forecastHouse } from '../src/core/planning/simulation';
 import { createStore, openCurrent, openDemo, wipeHouse } from '../src/store';
 import { keepEvenings, start } from './life';
 import { TestDatabase, testOutside } from './outside';

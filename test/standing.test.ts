@@ -1,3 +1,4 @@
+import { planningInputOf } from '../src/core/house';
 import { standingOf } from '../src/core/planning/report';
 import { planHouse } from '../src/core/planning/plan-house';
 import { added, chosen, houseOf, place } from '../src/core/testing/houses';
@@ -7,7 +8,7 @@ import { readStanding, writeStanding } from '../src/storage/standing';
 import { TestDatabase } from './outside';
 
 const plan = planHouse(
-  houseOf(added(place('a')), chosen('a', 'repaint')),
+  planningInputOf(houseOf(added(place('a')), chosen('a', 'repaint'))),
   momentAt(plainDate('2026-01-05'), 480),
 );
 if (!plan.ok) throw new Error(plan.error.code);

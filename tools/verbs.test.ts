@@ -3,11 +3,10 @@ import { cutsVerb, rcpspVerb } from './verbs';
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { readProjectFile } from '../src/core/files';
-import type { Project } from '../src/core/house';
-import { linkJobs } from '../src/core/trade/precedence';
+import { planningInputOf, type Project } from '../src/core/house';
 import { planHouse } from '../src/core/planning/plan-house';
 import { standingOf } from '../src/core/planning/report';
-import { expandJobs } from '../src/core/trade/steps';
+import { linksOf, expandJobs } from '../src/core/estimating/jobs';
 import { faultsOf } from '../src/core/testing/check-plan';
 import { demoText } from './demo/build';
 
@@ -52,10 +51,10 @@ const momentOf = (iso: string) => Date.parse(`${iso}:00Z`) / 60_000;
 /** Every rule between two jobs left to do, checked on the printed plan alone. */
 function brokenLinks(project: Project, { jobs }: PlanOut): string[] {
   const planned = new Map(jobs.map((job) => [job.id, job]));
-  const all = expandJobs(project);
+  const all = expandJobs(planningInputOf(project));
   const waits = new Map(all.map((job) => [job.id, (job.wait?.hours ?? 0) * 60]));
   const begun = (state: string) => state === 'done' || state === 'setting' || state === 'in-hand';
-  return linkJobs(all, project).flatMap(({ before, after, why }) => {
+  return linksOf(all, planningInputOf(project)).flatMap(({ before, after, why }) => {
     const [first, next] = [planned.get(before), planned.get(after)];
     if (!first || !next) return [`${before} or ${after} is missing`];
     if (begun(next.state)) return [];
@@ -73,8 +72,8 @@ describe('npm run -s core -- plan', () => {
     const { project, clock } = demo();
     expect(plan.jobs.length).toBeGreaterThanOrEqual(150);
     expect(brokenLinks(project, plan)).toEqual([]);
-    const planned = planHouse(project, clock ?? (0 as never));
-    expect(planned.ok && faultsOf(project, planned.value)).toEqual([]);
+    const planned = planHouse(planningInputOf(project), clock ?? (0 as never));
+    expect(planned.ok && faultsOf(planningInputOf(project), planned.value)).toEqual([]);
   });
 
   it('would notice a broken one', () => {
@@ -101,9 +100,11 @@ describe('the demo house', () => {
     expect(Object.keys(project.places).length).toBeGreaterThanOrEqual(10);
     expect(Object.keys(project.days).length).toBeGreaterThanOrEqual(60);
     expect(project.inspections.some(({ result }) => result === 'failed')).toBe(true);
-    const planned = planHouse(project, clock ?? (0 as never));
+    const planned = planHouse(planningInputOf(project), clock ?? (0 as never));
     const from = planned.ok ? standingOf(planned.value) : null;
-    expect(planHouse(project, clock ?? (0 as never), { standing: from })).toEqual(planned);
+    expect(planHouse(planningInputOf(project), clock ?? (0 as never), { standing: from })).toEqual(
+      planned,
+    );
     const states = new Set(planned.ok ? planned.value.jobs.map(({ state }) => state) : []);
     expect(states).toEqual(
       new Set(['done', 'in-hand', 'ready', 'setting', 'held', 'arrives', 'later']),

@@ -1,4 +1,7 @@
 /** The doors of the core for scripts and checks from outside; see docs/interfaces.md. */
+import { forProject } from './house';
+import { planHouse as planInput } from './planning/plan-house';
+
 export { planCuts, type CutError } from './estimating/cuts';
 export {
   houseTextOf,
@@ -7,11 +10,12 @@ export {
   type FileError,
   type ProjectFile,
 } from './files';
-export { drawForecast, forecastHouse } from './planning/simulation';
+export { drawForecast, forecastHouse } from './forecast';
 export type { Project } from './house';
-export { contextOf, labelText, plainEntry, readLine, settle } from './log/reader';
-export type { PlanError } from './planning/report';
-export { logJobs } from './log/reader/log-jobs';
-export { planHouse } from './planning/plan-house';
+export { contextOf, labelText, logJobs, plainEntry, readLine, settle } from './log/reader';
+export { standingOf, type PlanError } from './planning/report';
 export { answerTakeoff, sayRequestError } from './estimating/calculators';
 export { momentAt, plainDateSchema, toIsoMinute, type Moment } from './units';
+
+/** The build order of a whole house; `standing` in its options is the plan that stands. */
+export const planHouse = forProject(planInput);

@@ -9,7 +9,7 @@ import {
 } from '../core/journal';
 import { fail, ok, type Result } from '../core/result';
 import type { Dropped, ScopeDay } from '../core/survey/walk';
-import { planningInputOf } from '../core/planning/input';
+import { planningInputOf } from '../core/house';
 import { readHouse, readHouses, sweep, writeHouse, type HouseEntry } from '../storage/houses';
 import { segmentRow } from '../storage/journal';
 import { journalOf, keys } from '../storage/keys';

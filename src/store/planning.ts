@@ -1,6 +1,6 @@
 import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
 import { type Forecast, type Standing, standingOf } from '../core/planning/report';
-import { planningInputOf } from '../core/planning/input';
+import { planningInputOf } from '../core/house';
 import type { Asked } from '../workers/planner';
 import type { PlanningError } from '../workers/protocol';
 import { clockRead, houseChanged, houseOpened, noHouseOpen, type SessionState } from './session';

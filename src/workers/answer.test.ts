@@ -4,9 +4,9 @@ import { momentAt, plainDate } from '../core/units';
 import { forecastInSteps } from '../core/planning/simulation';
 import { standingOf } from '../core/planning/report';
 import { offeredFor, quoteFor } from '../core/estimating/finishes';
-import { shapeOf, slotOf, type Project } from '../core/house';
+import { shapeOf, slotOf, type Project, planningInputOf } from '../core/house';
 import { toTheEnd } from '../core/in-steps';
-import { changesBetween, planningInputOf } from '../core/planning/input';
+import { changesBetween } from '../core/planning/input';
 import { findSum } from '../core/estimating/calculators';
 import { listen } from './answer';
 import { inParts, joiner } from './parts';
@@ -104,7 +104,7 @@ describe('the planner worker', () => {
         chosen(id, 'new-ceiling'),
       ]),
     );
-    const forecast = toTheEnd(forecastInSteps(house, NOW));
+    const forecast = toTheEnd(forecastInSteps(planningInputOf(house), NOW));
     if (!forecast.ok) throw new Error(forecast.error.code);
     const reply: WorkerReply = { id: 1, kind: 'forecast', forecast: forecast.value };
     const parts = inParts(reply);

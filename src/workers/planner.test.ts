@@ -1,4 +1,4 @@
-import { planningInputOf } from '../core/planning/input';
+import { planningInputOf } from '../core/house';
 import { houseOf } from '../core/testing/houses';
 import { moment } from '../core/units';
 import { workerPlanner } from './planner';

@@ -1,3 +1,4 @@
+import { planningInputOf } from '../../src/core/house';
 import { daysWithout, type Plan, type PlannedJob } from '../../src/core/planning/report';
 import { planHouse } from '../../src/core/planning/plan-house';
 import { dateOf, momentAt } from '../../src/core/units';
@@ -11,7 +12,7 @@ inspector has none. Read each list from top to bottom as a builder would. Made b
 `;
 
 export function planOf(scope: Scope): Plan {
-  const plan = planHouse(houseOf(scope), momentAt(FIRST_DAY, 8 * 60));
+  const plan = planHouse(planningInputOf(houseOf(scope)), momentAt(FIRST_DAY, 8 * 60));
   if (!plan.ok) throw new Error(`${scope.id}: ${plan.error.code}`);
   return plan.value;
 }

@@ -1,3 +1,4 @@
+import { planningInputOf } from '../house';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { fuzzed } from '../testing/hostile';
@@ -194,7 +195,9 @@ describe('10,000 hostile files', () => {
       fc.property(fuzzed(text), (file) => {
         const read = readProjectFile(file);
         if (read.ok)
-          planHouse(read.value.project, momentAt(plainDate('2026-03-01'), 600), { schedules: 2 });
+          planHouse(planningInputOf(read.value.project), momentAt(plainDate('2026-03-01'), 600), {
+            schedules: 2,
+          });
       }),
       { numRuns: 250 },
     );

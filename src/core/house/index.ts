@@ -184,11 +184,14 @@ export {
 } from './told';
 export {
   NOT_PLANNED,
-  type HouseToPlan,
-  type Logged,
-  type PaidFor,
+  forProject,
+  planningInputOf,
+  type HouseFacts,
   type PlanningInput,
-} from './to-plan';
+} from './planning-input';
+export { NOTHING_LOGGED, loggedIn, touchedOn, type Logged } from './logged';
+export { effortLeft, progressOf, readProgress, toldLeft, type Progress } from './progress';
+export { purchasesOf, receiptLines, receiptTotal, type PaidFor, type Purchase } from './purchases';
 export {
   RELATIONS,
   relatedSchema,

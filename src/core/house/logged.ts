@@ -1,5 +1,31 @@
-import { daysInOrder, type Entry, type JobId, type Logged, type Project } from '.';
-import { addDays, minutes, moment, momentAt, type Minutes, type PlainDate } from '../units';
+import {
+  addDays,
+  minutes,
+  moment,
+  momentAt,
+  type Minutes,
+  type Moment,
+  type PlainDate,
+} from '../units';
+import type { Entry, JobId } from './entries';
+import { daysInOrder, type Project } from './project';
+
+/** What the diary says of one job, added up over all its lines. */
+export type Logged = {
+  /** Percent done as last told; null when only hours are known. */
+  share: number | null;
+  /** Person-minutes logged. */
+  logged: Minutes;
+  /** Of these, the minutes of each person, and those of lines after the one that told the share. */
+  by: Readonly<Record<string, Minutes>>;
+  sinceShare: Minutes;
+  /** Days with a line about it, first and last. */
+  firstOn: PlainDate | null;
+  lastOn: PlainDate | null;
+  doneOn: PlainDate | null;
+  /** Told to dry or set: until when, and what. */
+  waits?: { until: Moment; what: string } | null;
+};
 
 /** What is told in the evening began to dry in the evening. */
 const WAITS_FROM = 20 * 60;

@@ -1,7 +1,6 @@
-import { NOTHING_LOGGED } from '../planning/input';
+import { NOTHING_LOGGED, effortLeft, toldLeft, type Progress } from '.';
 import type { Job } from '../trade/steps';
 import { minutes, plainDate } from '../units';
-import { effortLeft, toldLeft, type Progress } from './progress';
 
 const job = { id: 'a/paint.walls', estimate: minutes(400) } as Job;
 const ON = plainDate('2026-01-08');

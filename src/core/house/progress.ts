@@ -1,6 +1,7 @@
-import { inspectionsOf, type HouseToPlan, type Inspection, type JobId, type Logged } from '.';
-import { NOTHING_LOGGED, loggedIn, touchedOn } from '../planning/input';
-import type { Job } from '../trade/steps';
+import type { JobId } from './entries';
+import { NOTHING_LOGGED, touchedOn, type Logged } from './logged';
+import type { PlanningInput } from './planning-input';
+import type { Inspection } from './records';
 import { minutes, type Minutes } from '../units';
 
 /** What is known of one job: the diary, ticks and visits together. */
@@ -11,19 +12,20 @@ export type Progress = Logged & {
 
 const UNTOUCHED: Progress = { ...NOTHING_LOGGED, failed: [] };
 
+/** Something with a guess of its whole work. */
+type Estimated = { estimate: Minutes };
+
 /** What is known of every job that was ever named. */
-export function readProgress(house: HouseToPlan): Map<JobId, Progress> {
-  const logged = 'logged' in house ? house.logged : loggedIn(house);
+export function readProgress(house: PlanningInput): Map<JobId, Progress> {
   const byJob = new Map<JobId, Progress>(
-    Object.entries(logged).map(([jobId, told]) => [jobId as JobId, { ...told, failed: [] }]),
+    Object.entries(house.logged).map(([jobId, told]) => [jobId as JobId, { ...told, failed: [] }]),
   );
   const update = (jobId: JobId, change: (before: Progress) => Progress) =>
     byJob.set(jobId, change(byJob.get(jobId) ?? UNTOUCHED));
   for (const [jobId, on] of Object.entries(house.ticked)) {
     update(jobId as JobId, (before) => ({ ...touchedOn(before, on), share: 100, doneOn: on }));
   }
-  const inspections = 'logged' in house ? house.inspections : inspectionsOf(house);
-  for (const visit of inspections) {
+  for (const visit of house.inspections) {
     update(visit.jobId, (before) =>
       visit.result === 'passed'
         ? { ...touchedOn(before, visit.on), share: 100, doneOn: visit.on }
@@ -44,12 +46,12 @@ const LEAST_LEFT = 0.15;
  * it: estimate × pace × (1 − share) − hours since. With hours alone: estimate × pace − hours. Never under 15% of what
  * was left when counting began, because a job that is not called done is not done.
  */
-export const effortLeft = (job: Job, progress: Progress, pace = 1): Minutes =>
+export const effortLeft = (job: Estimated, progress: Progress, pace = 1): Minutes =>
   toldLeft(job, progress, pace).left;
 
 /** The same, and how much of it is only that no job is nearly done until it is called done. */
 export function toldLeft(
-  job: Job,
+  job: Estimated,
   progress: Progress,
   pace: number,
 ): { left: Minutes; spare: Minutes } {

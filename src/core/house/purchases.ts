@@ -1,5 +1,9 @@
-import { toldOf, type EntryOf, type PaidFor, type PlaceId, type Project, type Receipt } from '.';
 import { addCents, cents, splitCents, type Cents, type PlainDate } from '../units';
+import type { EntryOf } from './entries';
+import type { Receipt } from './money';
+import type { PlaceId } from './place';
+import type { Project } from './project';
+import { toldOf } from './told';
 
 type Share = { placeId: PlaceId | null; cents: Cents };
 
@@ -109,6 +113,21 @@ export function purchasesOf(house: House): readonly Purchase[] {
 }
 type Known = Pick<House, 'receipts' | 'matches'> & { all: readonly Purchase[] };
 const byDays = new WeakMap<Project['days'], Known>();
+
+/** A purchase as the plan sees it. */
+export type PaidFor = {
+  id: string;
+  on: PlainDate;
+  what: string;
+  shop: string | null;
+  kind: string;
+  cents: Cents;
+  placeIds: readonly (PlaceId | null)[];
+  isAgreed: boolean;
+  isDeposit: boolean;
+  covers: readonly string[] | null;
+  isWhole: boolean | null;
+};
 
 /** Purchases as the plan sees them. */
 export const paidFor = (house: House): Record<string, PaidFor> =>

@@ -1,3 +1,4 @@
+import { planningInputOf } from './';
 import {
   type Entry,
   type EntryOf,
@@ -35,7 +36,7 @@ const withdrawn = (id: string): EventBodyOf => ({
 });
 const house = (...more: EventBodyOf[]): Project => houseOf(...BASE, ...more);
 const planOf = (project: Project) => {
-  const plan = planHouse(project, momentAt(addDays(day, 1), 18 * 60));
+  const plan = planHouse(planningInputOf(project), momentAt(addDays(day, 1), 18 * 60));
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };

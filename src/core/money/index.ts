@@ -1,3 +1,2 @@
 export { cascadeOf, changeTree, findsOpen, type ChangeStanding } from './changes';
 export { keepLedger, paymentsOf, type Allotted, type Ledger, type Payment } from './ledger';
-export { purchasesOf, receiptLines, receiptTotal, type Purchase } from '../house/purchases';

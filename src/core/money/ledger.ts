@@ -5,10 +5,11 @@ import {
   type PlaceId,
   type Project,
   type Quote,
+  purchasesOf,
+  type Purchase,
 } from '../house';
 import { type CostLine, type Cover, openCents } from '../estimating/job-costs/cost-line';
 import { addCents, addDays, cents, mondayOf, type Cents, type PlainDate } from '../units';
-import { purchasesOf, type Purchase } from '../house/purchases';
 
 /** One purchase's share in one place: the smallest line money is counted in. */
 export type Payment = {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { JobId, Project } from '../house';
+import { planningInputOf, type JobId, type Project } from '../house';
 import type { EventBodyOf } from '../journal';
 import type { Plan } from '../planning/report';
 import { planHouse } from '../planning/plan-house';
@@ -15,7 +15,7 @@ const HANG = 'a/board.walls' as JobId;
 const ROOM = [added(place('a')), chosen('a', 'reline')];
 
 const planOf = (house: Project): Plan => {
-  const plan = planHouse(house, NOW, { schedules: 1 });
+  const plan = planHouse(planningInputOf(house), NOW, { schedules: 1 });
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };

@@ -2,7 +2,7 @@
  * Figures the planner starts from, each against a value worked by hand: who changes one of them changes what people are
  * told, and has to say so here.
  */
-import type { Project } from '../house';
+import { planningInputOf, type Project } from '../house';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { MINUTES_PER_DAY, addDays, daysBetween, dateOf, momentAt, plainDate } from '../units';
 import type { Job } from '../trade/steps';
@@ -24,7 +24,7 @@ const house = houseOf(
   chosen('bed', 'reline'),
 );
 function planOf(project: Project): Plan {
-  const planned = planHouse(project, NOW);
+  const planned = planHouse(planningInputOf(project), NOW);
   if (!planned.ok) throw new Error(planned.error.code);
   return planned.value;
 }
@@ -165,7 +165,7 @@ describe('what comes late', () => {
 });
 
 describe('the luck of a run', () => {
-  const model = buildScheduleModel(house, NOW, AS_ESTIMATED);
+  const model = buildScheduleModel(planningInputOf(house), NOW, AS_ESTIMATED);
   if (!model.ok) throw new Error(model.error.code);
   const chances = chancesOf(model.value.learned);
   const full = Array.from(
@@ -239,7 +239,7 @@ describe('the luck of a run', () => {
 });
 
 describe('the days and the money that are told', () => {
-  const drawn = drawForecast(house, NOW, { runs: 1_000 });
+  const drawn = drawForecast(planningInputOf(house), NOW, { runs: 1_000 });
   if (!drawn.ok) throw new Error(drawn.error.code);
 
   it.each([

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { readProjectFile } from '../files';
-import type { Project } from '../house';
+import { planningInputOf, type Project } from '../house';
 import type { EventBodyOf } from '../journal';
 import { faultsOf } from '../testing/check-plan';
 import { added, anyHouse, chosen, houseOf, place, week } from '../testing/houses';
@@ -12,7 +12,11 @@ import { planHouse } from './plan-house';
 const NOW = momentAt(plainDate('2026-01-05'), 17 * 60);
 
 function plan(project: Project, now = NOW, schedules?: number): Plan {
-  const planned = planHouse(project, now, schedules === undefined ? {} : { schedules });
+  const planned = planHouse(
+    planningInputOf(project),
+    now,
+    schedules === undefined ? {} : { schedules },
+  );
   if (!planned.ok) throw new Error(JSON.stringify(planned.error));
   return planned.value;
 }
@@ -38,7 +42,7 @@ describe('a plan', () => {
     fc.assert(
       fc.property(anyHouse, (project) => {
         // Past the four new rankings: whatever the search lifts, the plan must stand.
-        expect(faultsOf(project, plan(project, NOW, 8))).toEqual([]);
+        expect(faultsOf(planningInputOf(project), plan(project, NOW, 8))).toEqual([]);
       }),
       { numRuns: 120 },
     );
@@ -48,7 +52,7 @@ describe('a plan', () => {
     const file = readProjectFile(readFileSync('demo/house.json', 'utf8'));
     if (!file.ok) throw new Error(file.error.code);
     const { project, clock } = file.value;
-    expect(faultsOf(project, plan(project, clock ?? NOW))).toEqual([]);
+    expect(faultsOf(planningInputOf(project), plan(project, clock ?? NOW))).toEqual([]);
   });
 
   it('counts the way of what is made to measure from the day it is measured: order-by dates are a chain', () => {
@@ -231,7 +235,10 @@ describe('people', () => {
       ...house,
       people: house.people.map((person) => ({ ...person, week: week(0, 0) })),
     };
-    expect(planHouse(nobody, NOW)).toMatchObject({ ok: false, error: { code: 'no-hours' } });
+    expect(planHouse(planningInputOf(nobody), NOW)).toMatchObject({
+      ok: false,
+      error: { code: 'no-hours' },
+    });
   });
 
   it('own jobs that wait for each other are named', () => {
@@ -248,7 +255,7 @@ describe('people', () => {
         because: 'a find',
       },
     });
-    const result = planHouse(houseOf(own('x', 'y'), own('y', 'x')), NOW);
+    const result = planHouse(planningInputOf(houseOf(own('x', 'y'), own('y', 'x'))), NOW);
     expect(result).toMatchObject({
       ok: false,
       error: { code: 'loop', jobIds: expect.arrayContaining(['x', 'y']) },

@@ -1,5 +1,5 @@
-import { hardDatesOf, longestDayOf, type HouseToPlan } from '../house';
-import { expandAll } from '../trade/steps';
+import { hardDatesOf, longestDayOf, type PlanningInput } from '../house';
+import { expandAll } from '../estimating/jobs';
 import { closureBefore } from '../trade/precedence';
 import { unlogged } from './input';
 import { standingOf, type Plan, type PlanError, type Standing } from './report';
@@ -119,7 +119,7 @@ const FIRST_MORNING = 8 * 60;
  * before that morning, and where no plan could be made of it.
  */
 function* baselineOf(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   { schedules, seed }: PlanOptions,
 ): InSteps<null, Standing | null> {
@@ -137,7 +137,7 @@ function* baselineOf(
  * others cannot do it.
  */
 function* withoutLast(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   options: PlanOptions,
 ): InSteps<null, Plan | null> {
@@ -156,7 +156,7 @@ const isAGateLater = (one: Plan, other: Plan): boolean =>
 
 /** No order is known: it is looked for. What one more person makes later is no better: then the others' plan stands. */
 function* anew(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   start: Start,
   first: Result<Plan, PlanError>,
@@ -203,7 +203,7 @@ function* searched(
  * own jobs or rules, and when nobody has an hour for work that is left.
  */
 export function* planInSteps(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   options: PlanOptions = {},
 ): Generator<Plan | null, Result<Plan, PlanError>, void> {
@@ -227,7 +227,7 @@ export function* planInSteps(
  * differs, differs by the caution alone.
  */
 export function planInOrder(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   like: Plan,
   { caution = AS_ESTIMATED, learns = true }: Pick<PlanOptions, 'caution' | 'learns'> = {},
@@ -245,7 +245,7 @@ export function planInOrder(
 
 /** {@link planInSteps} run to its end. */
 export function planHouse(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   options: PlanOptions = {},
 ): Result<Plan, PlanError> {

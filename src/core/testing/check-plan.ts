@@ -1,8 +1,9 @@
-import { isAtRest, workWindow, type HouseToPlan, type Person } from '../house';
-import { linkJobs, soonPairs } from '../trade/precedence';
+import { isAtRest, workWindow, type PlanningInput, type Person } from '../house';
+import { soonPairs } from '../trade/precedence';
 import type { Plan, PlannedJob } from '../planning/report';
 import { daylightOn } from '../planning/calendar/daylight';
-import { expandJobs, skillOf } from '../trade/steps';
+import { skillOf } from '../trade/steps';
+import { linksOf, expandJobs } from '../estimating/jobs';
 import { TRADE_ORDERS, pairsOf } from './trade-orders';
 import {
   addDays,
@@ -20,7 +21,7 @@ import {
  * What is wrong with a plan, found without the scheduler's help: from the rules, the steps' waits and
  * the people's calendars alone. An empty list is a plan one can work by.
  */
-export function faultsOf(project: HouseToPlan, plan: Plan): string[] {
+export function faultsOf(project: PlanningInput, plan: Plan): string[] {
   const jobs = expandJobs(project);
   const planned = new Map(plan.jobs.map((job) => [job.id, job]));
   const missing = jobs.filter(({ id }) => !planned.has(id)).map(({ id }) => `${id} is not planned`);
@@ -42,12 +43,12 @@ export function faultsOf(project: HouseToPlan, plan: Plan): string[] {
 }
 
 function orderFaults(
-  project: HouseToPlan,
+  project: PlanningInput,
   jobs: ReturnType<typeof expandJobs>,
   planned: ReadonlyMap<string, PlannedJob>,
 ) {
   const waits = new Map(jobs.map((job) => [job.id, (job.wait?.hours ?? 0) * 60]));
-  return linkJobs(jobs, project).flatMap((link) => {
+  return linksOf(jobs, project).flatMap((link) => {
     const [before, after] = [planned.get(link.before), planned.get(link.after)];
     if (!before || !after || after.doneOn !== null) return [];
     const begin = after.stretches[0]?.from ?? after.finish;
@@ -59,7 +60,7 @@ function orderFaults(
 
 /** The orders a master builder would not forgive, by their own list: two steps of one place, visits in each they are for. */
 function tradeOrderFaults(
-  project: HouseToPlan,
+  project: PlanningInput,
   jobs: ReturnType<typeof expandJobs>,
   planned: ReadonlyMap<string, PlannedJob>,
 ): string[] {
@@ -105,7 +106,7 @@ function soonFaults(
 const FIRST_DAYS = 5;
 
 /** Nobody comes on the day after the call: a trade that was not booked stands here some days from now at the earliest. */
-function calledFaults(project: HouseToPlan, plan: Plan): string[] {
+function calledFaults(project: PlanningInput, plan: Plan): string[] {
   return plan.jobs.flatMap(({ id, work, doneOn, state, stretches }) => {
     const first = stretches[0];
     if (work.kind !== 'subcontract' || doneOn !== null || state === 'in-hand' || !first) return [];
@@ -118,12 +119,12 @@ function calledFaults(project: HouseToPlan, plan: Plan): string[] {
 
 /** Who is booked for a day comes on it, if all that goes before is done by then and the season lets them. */
 function bookedFaults(
-  project: HouseToPlan,
+  project: PlanningInput,
   jobs: ReturnType<typeof expandJobs>,
   planned: ReadonlyMap<string, PlannedJob>,
 ): string[] {
   const waits = new Map(jobs.map((job) => [job.id, (job.wait?.hours ?? 0) * 60]));
-  const links = linkJobs(jobs, project);
+  const links = linksOf(jobs, project);
   return Object.entries(project.bookings).flatMap(([id, on]) => {
     const own = planned.get(id);
     const first = own?.stretches[0];
@@ -148,7 +149,7 @@ const FIRST = { measure: 'survey.measure', choose: 'decide.finishes' };
 
 /** What was not ordered yet comes its lead time after the day it can be: measured, or chosen, in the same room. */
 function leadFaults(
-  project: HouseToPlan,
+  project: PlanningInput,
   jobs: ReturnType<typeof expandJobs>,
   planned: ReadonlyMap<string, PlannedJob>,
 ) {
@@ -203,7 +204,7 @@ function ownFaults(job: PlannedJob, plan: Plan): string[] {
   return faults;
 }
 
-function peopleFaults(project: HouseToPlan, plan: Plan): string[] {
+function peopleFaults(project: PlanningInput, plan: Plan): string[] {
   return project.people.flatMap((person) => {
     const mine = plan.jobs
       .flatMap((job) =>
@@ -229,7 +230,7 @@ function peopleFaults(project: HouseToPlan, plan: Plan): string[] {
 
 /** Who was named, who does that kind of work, and as many as it wants; or the plan says who is lacking, and truly. */
 function whoFaults(
-  project: HouseToPlan,
+  project: PlanningInput,
   jobs: ReturnType<typeof expandJobs>,
   planned: ReadonlyMap<string, PlannedJob>,
 ): string[] {
@@ -274,7 +275,7 @@ function meetSoon(one: Person, other: Person, from: Moment): boolean {
 }
 
 /** Daylight and season outside, pieces that are not cut in two by a night, tools that go back in time. */
-function limitFaults(project: HouseToPlan, job: PlannedJob): string[] {
+function limitFaults(project: PlanningInput, job: PlannedJob): string[] {
   if (job.doneOn !== null || job.stretches.length === 0) return [];
   const { outdoors, inOneGo, hire } = job.limits;
   const faults: string[] = [];

@@ -1,3 +1,4 @@
+import { planningInputOf } from '@/core/house';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { comparisonsOf, type ComparisonKind } from '@/core/planning/scenarios/compare';
@@ -15,7 +16,10 @@ const ORDER: readonly ComparisonKind[] = ['path', 'element', 'hire', 'defer'];
 export function CompareScreen() {
   const project = useAppSelector(selectProject);
   const plan = useAppSelector(selectPlan);
-  const all = useMemo(() => (plan ? comparisonsOf(project, plan) : []), [project, plan]);
+  const all = useMemo(
+    () => (plan ? comparisonsOf(planningInputOf(project), plan) : []),
+    [project, plan],
+  );
   const sections = ORDER.map((kind) => ({
     kind,
     here: all.filter((one) => KIND_TITLES[one.kind] === KIND_TITLES[kind]),

@@ -1,3 +1,4 @@
+import { planningInputOf } from '@/core/house';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -31,7 +32,8 @@ export function OneScreen({ id }: { id: string }) {
   const plan = useAppSelector(selectPlan);
   // The question as it stood when it was opened: a choice must not reshuffle it under the finger.
   const found = useMemo(
-    () => (plan ? comparisonsOf(project, plan).find((one) => one.id === id) : undefined),
+    () =>
+      plan ? comparisonsOf(planningInputOf(project), plan).find((one) => one.id === id) : undefined,
     [project, plan, id],
   );
   const { weighed, error } = useWeighed(found);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import {
+  planningInputOf,
   jobIdSchema,
   personIdSchema,
   type JobFigures,
@@ -7,7 +8,7 @@ import {
   type Project,
 } from '@/core/house';
 import type { EventBodyOf } from '@/core/journal';
-import { circleIn } from '@/core/trade/precedence';
+import { circleIn } from '@/core/estimating/jobs';
 import { withChanges } from '@/core/planning/input';
 import { cents, formatMinutes, minutes, plainMoney, type PlainDate } from '@/core/units';
 import {
@@ -195,7 +196,7 @@ function besideJob(read: JobRead, jobId: OwnJob['id'], project: Project): EventB
 
 /** The circle a change would make, in words; undefined where there is none. */
 export function circleWords(project: Project, events: readonly EventBodyOf[]): string | undefined {
-  const circle = circleIn(withChanges(project, events));
+  const circle = circleIn(withChanges(planningInputOf(project), events));
   if (!circle) return undefined;
   const titles = circle.map(({ title }) => `“${title}”`);
   return `It would wait for itself: ${[...titles, titles[0]].join(', then ')}.`;

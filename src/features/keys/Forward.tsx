@@ -1,3 +1,4 @@
+import { planningInputOf } from '@/core/house';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { forwardOptions, waysForward, type Way } from '@/core/planning/scenarios/compare/forward';
@@ -25,7 +26,7 @@ export function Forward() {
   if (!plan || plan.gates.live.date === null) return null;
   const ask = async () => {
     setWorking(true);
-    const options = forwardOptions(project, plan);
+    const options = forwardOptions(planningInputOf(project), plan);
     const result = await dispatch(weigh(options, new AbortController().signal));
     setWorking(false);
     if (result?.ok) setAnswer(waysForward(options, result.value));

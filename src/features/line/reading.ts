@@ -9,7 +9,7 @@ import {
   type LogJob,
 } from '@/core/log/reader';
 import type { JobState } from '@/core/planning/report';
-import { loggedIn } from '@/core/planning/input';
+import { loggedIn } from '@/core/house';
 import { selectJobs, selectPlan, selectProject, selectToday } from '@/store';
 import { Slips } from './Slips';
 import { eventsOf } from '@/core/log/reader/brought';

@@ -1,3 +1,4 @@
+import { planningInputOf } from '@/core/house';
 import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Weighed } from '@/core/planning/scenarios/compare';
@@ -30,7 +31,7 @@ export function ImpactCard({ change }: { change: EventBodyOf }) {
   const project = useAppSelector(selectProject);
   const impact = useMemo(() => {
     const after = applyEvent(project, change);
-    return after ? impactOf(project, after) : null;
+    return after ? impactOf(planningInputOf(project), planningInputOf(after)) : null;
   }, [project, change]);
   const money = (value: Cents) => formatMoney(value, project.currency);
   if (!impact) return null;

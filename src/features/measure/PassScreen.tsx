@@ -1,3 +1,4 @@
+import { planningInputOf } from '@/core/house';
 import { View } from 'react-native';
 import { measuringPass, type ToMeasure } from '@/core/estimating/measuring';
 import { countWords, formatDate } from '@/core/units';
@@ -18,7 +19,10 @@ export function PassScreen() {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
   const jobs = useAppSelector(selectJobsById);
-  const { left, done } = measuringPass(project, ({ id }) => jobs.get(id)?.doneOn === null);
+  const { left, done } = measuringPass(
+    planningInputOf(project),
+    ({ id }) => jobs.get(id)?.doneOn === null,
+  );
   const [next] = left;
   return (
     <Page title="Measuring pass">

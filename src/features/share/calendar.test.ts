@@ -1,3 +1,4 @@
+import { planningInputOf } from '@/core/house';
 import { readFileSync } from 'node:fs';
 import { readProjectFile } from '@/core/files';
 import { planHouse } from '@/core/planning/plan-house';
@@ -8,7 +9,7 @@ import { calendarText } from './calendar';
 const file = readProjectFile(readFileSync('demo/house.json', 'utf8'));
 if (!file.ok) throw new Error(file.error.code);
 const { project } = file.value;
-const planned = planHouse(project, momentAt(plainDate('2026-03-14'), 8 * 60 + 30));
+const planned = planHouse(planningInputOf(project), momentAt(plainDate('2026-03-14'), 8 * 60 + 30));
 if (!planned.ok) throw new Error(planned.error.code);
 
 describe('the calendar file', () => {

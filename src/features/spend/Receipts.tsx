@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { kindTitle, type Receipt } from '@/core/house';
-import { receiptLines, receiptTotal } from '@/core/money';
+import { kindTitle, type Receipt, receiptLines, receiptTotal } from '@/core/house';
 import { countWords, formatDate, formatPaid, type Cents } from '@/core/units';
 import { PictureOf } from '@/features/photo';
 import {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { purchasesOf, type Purchase } from '@/core/money';
+import { purchasesOf, type Purchase } from '@/core/house';
 import type { CostLine } from '@/core/planning/report';
 import { formatAbout, formatDate, formatPaid } from '@/core/units';
 import { inSentence } from '@/features/job';

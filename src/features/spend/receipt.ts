@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { placeIdSchema, type Project, type Receipt } from '@/core/house';
-import { receiptTotal } from '@/core/money';
+import { placeIdSchema, type Project, type Receipt, receiptTotal } from '@/core/house';
 import { cents, formatPaid, plainMoney, type Currency, type PlainDate } from '@/core/units';
 import {
   NO_SUCH_PLACE,

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { forwardOptions, waysToKeep } from '@/core/planning/scenarios/compare/forward';
-import type { JobId } from '@/core/house';
+import { planningInputOf, type JobId } from '@/core/house';
 import { chainBack } from '@/core/planning/explanation';
 import { countWords } from '@/core/units';
 import { keep, selectPlan, selectProject, useAppDispatch, useAppSelector, weigh } from '@/store';
@@ -20,7 +20,7 @@ export function WhatSaves({ lastJobId }: { lastJobId: JobId }) {
   const ask = async () => {
     setWorking(true);
     const chain = chainBack(plan, lastJobId).map(({ jobId }) => jobId);
-    const options = forwardOptions(project, plan, chain);
+    const options = forwardOptions(planningInputOf(project), plan, chain);
     const result = await dispatch(weigh(options, new AbortController().signal));
     setWorking(false);
     if (result?.ok) setWays(waysToKeep(options, result.value));

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { everyChange } from '@/core/planning/scenarios/compare/forward';
-import type { Project } from '@/core/house';
+import { planningInputOf, type Project } from '@/core/house';
 import { applyEvent, type EventBodyOf } from '@/core/journal';
 import { DatedDaysForm } from '@/features/dated';
 import { Page, PlanState } from '@/features/shell';
@@ -93,7 +93,7 @@ function Changes({
   const [search, setSearch] = useState('');
   const offered = useMemo(
     () =>
-      (plan ? everyChange(house, plan) : []).filter(
+      (plan ? everyChange(planningInputOf(house), plan) : []).filter(
         ({ id }) => REPEATS.test(id) || !thoughtOf.has(id),
       ),
     [house, plan, thoughtOf],

@@ -1,4 +1,4 @@
-import type { HouseToPlan, Opening, Product } from '../../house';
+import type { HouseFacts, Opening, Product } from '../../house';
 import { cents } from '../../units';
 
 const product = (
@@ -149,7 +149,7 @@ const TO_SIZE: readonly Product[] = [
 export const CATALOGUE: readonly Product[] = [...IMPERIAL, ...METRIC, ...TO_SIZE];
 
 /** Own products first, the label in hand wins; then those of the house's own units. */
-export const productsOf = (project: Pick<HouseToPlan, 'products' | 'units'>): Product[] => [
+export const productsOf = (project: Pick<HouseFacts, 'products' | 'units'>): Product[] => [
   ...Object.values(project.products),
   ...[...(project.units === 'metric' ? METRIC : IMPERIAL), ...TO_SIZE].filter(
     ({ id }) => !Object.hasOwn(project.products, id),
@@ -158,7 +158,7 @@ export const productsOf = (project: Pick<HouseToPlan, 'products' | 'units'>): Pr
 
 /** What may be chosen for a slot; for an opening only what is made for one of its kind. */
 export function offeredFor(
-  project: Pick<HouseToPlan, 'products' | 'units'>,
+  project: Pick<HouseFacts, 'products' | 'units'>,
   suit: Product['suits'][number],
   opening?: Pick<Opening, 'kind'>,
 ): Product[] {
@@ -170,5 +170,5 @@ export function offeredFor(
   return productsOf(project).filter((each) => each.suits.includes(suit) && suits(each));
 }
 
-export const findProduct = (project: HouseToPlan, id: string | undefined): Product | undefined =>
+export const findProduct = (project: HouseFacts, id: string | undefined): Product | undefined =>
   id === undefined ? undefined : (project.products[id] ?? CATALOGUE.find((each) => each.id === id));

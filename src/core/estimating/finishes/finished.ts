@@ -5,7 +5,7 @@ import {
   type Opening,
   type Place,
   type Product,
-  type HouseToPlan,
+  type HouseFacts,
   type Slot,
 } from '../../house';
 import { findSum, sayLength, saySumError, standardOf, type Takeoff } from '../calculators';
@@ -106,7 +106,7 @@ export function takeoffFor(
 }
 
 function fromTakeoff(
-  project: HouseToPlan,
+  project: HouseFacts,
   place: Place,
   product: Product,
   { fields, line }: Serving,
@@ -148,7 +148,7 @@ function fromTakeoff(
 
 /** Windows or doors of a room, each with what was chosen for it. */
 export function openingsOf(
-  project: HouseToPlan,
+  project: HouseFacts,
   place: Place,
   kind: Opening['kind'],
 ): { index: number; opening: Opening; product: Product | undefined }[] {
@@ -169,7 +169,7 @@ export function openingsOf(
 }
 
 function fromOpenings(
-  project: HouseToPlan,
+  project: HouseFacts,
   place: Place,
   kind: 'window' | 'door',
   count: number,
@@ -212,7 +212,7 @@ const TO_MEASURE = new Set([
  * material is still to be chosen; made-to-measure things in a room not yet walked with the tape are to be measured.
  */
 export function settleMaterial(
-  project: HouseToPlan,
+  project: HouseFacts,
   place: Place | undefined,
   key: string,
   use: { what: string; unit: string; price: Cents; leadDays: number },

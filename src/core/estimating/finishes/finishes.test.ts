@@ -1,6 +1,7 @@
-import { expandJobs } from '../../trade/steps';
+import { expandJobs } from '../jobs';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import {
+  planningInputOf,
   FLAT,
   openingSlot,
   shapeOf,
@@ -62,7 +63,7 @@ const measured = (over: object = {}): EventBodyOf => {
   };
 };
 const lineOf = (events: EventBodyOf[], lineId: string) => {
-  const plan = planHouse(houseOf(added(place('bed')), ...events), NOW);
+  const plan = planHouse(planningInputOf(houseOf(added(place('bed')), ...events)), NOW);
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value.orders.find((line) => line.lineId === lineId);
 };
@@ -115,10 +116,9 @@ describe('finishes', () => {
     const works = [chosen('bed', 'reline')];
     const jobs = (events: EventBodyOf[]) =>
       new Map<string, number>(
-        expandJobs(houseOf(added(place('bed')), ...works, ...events)).map(({ id, estimate }) => [
-          id,
-          estimate,
-        ]),
+        expandJobs(planningInputOf(houseOf(added(place('bed')), ...works, ...events))).map(
+          ({ id, estimate }) => [id, estimate],
+        ),
       );
     const [before, after] = [jobs([]), jobs([measured()])];
     // 352 sq ft less 17.8 and 12: 322.2; at 156 minutes for 100 sq ft 503 against 549 minutes.

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Project } from '../../house';
+import { planningInputOf, type Project } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import type { CostLine, Plan } from '../../planning/report';
 import { planHouse } from '../../planning/plan-house';
@@ -12,7 +12,7 @@ const DAY = plainDate('2026-01-08');
 const BED = [added(place('bed')), chosen('bed', 'new-floor')];
 
 function planned(house: Project): Plan {
-  const plan = planHouse(house, NOW, { schedules: 1 });
+  const plan = planHouse(planningInputOf(house), NOW, { schedules: 1 });
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 }
@@ -290,7 +290,7 @@ describe('the plan and the ledger', () => {
   it('say the same of what is still to be paid, whatever the house', () => {
     fc.assert(
       fc.property(anyHouse, (house) => {
-        const plan = planHouse(house, NOW, { schedules: 1 });
+        const plan = planHouse(planningInputOf(house), NOW, { schedules: 1 });
         if (!plan.ok) return;
         const { committed, toCome } = keepLedger(house, plan.value.costs);
         expect(plan.value.gates.done.moneyLeft).toBe(committed + toCome);

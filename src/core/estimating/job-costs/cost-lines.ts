@@ -1,5 +1,12 @@
-import { hireOf, type HouseToPlan, type JobId, type Order, type PaidFor } from '../../house';
-import { progressOf, type Progress } from '../../house/progress';
+import {
+  hireOf,
+  type PlanningInput,
+  type JobId,
+  type Order,
+  type PaidFor,
+  progressOf,
+  type Progress,
+} from '../../house';
 import type { Job, JobMaterial } from '../../trade/steps';
 import { cents, splitCents, type Cents } from '../../units';
 import type { CostLine, Cover } from './cost-line';
@@ -12,7 +19,7 @@ export type Costs = { lines: CostLine[]; covers: Cover[] };
 const BOUGHT_FROM_PERCENT = 80;
 
 type Ground = {
-  project: HouseToPlan;
+  project: PlanningInput;
   jobs: readonly Job[];
   progress: ReadonlyMap<JobId, Progress>;
   orders: ReadonlyMap<string, Order>;

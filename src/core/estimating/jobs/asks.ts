@@ -3,20 +3,19 @@ import {
   isOutside,
   placesInOrder,
   stateOf,
-  type HouseToPlan,
+  type PlanningInput,
   type JobId,
   type OpeningChange,
   type Place,
   type PlaceId,
   type PlaceKind,
 } from '../../house';
-import { scopeOf, type ScopeItem } from '../../survey/scope';
+import { renewalSequence, scopeOf, type ScopeItem } from '../../survey/scope';
 import { doingOf, verbOf } from '../../trade/steps/operations';
 import { goneBy } from './superseded';
 import { jobIdFor } from '../../trade/steps/job-id';
 import { findStep } from '../../trade/steps/library';
 import type { Step } from '../../trade/steps/step';
-import { turnsOf } from '../../survey/scope/sequence';
 import { ALWAYS, findWork, stepsOf, type Work } from '../../trade/steps/works';
 
 const HOUSE = 'house';
@@ -24,7 +23,7 @@ const HOUSE = 'house';
 /** Kinds of place a household has one of, or has to do without. */
 const ONLY_ONES: ReadonlySet<PlaceKind> = new Set(['bathroom', 'kitchen']);
 
-function isOnlyOne(place: Place | undefined, project: HouseToPlan): boolean {
+function isOnlyOne(place: Place | undefined, project: PlanningInput): boolean {
   if (!place || !ONLY_ONES.has(place.kind)) return false;
   const alike = placesInOrder(project).filter(
     (other) => other.kind === place.kind && stateOf(project, other) === 'finished',
@@ -32,7 +31,7 @@ function isOnlyOne(place: Place | undefined, project: HouseToPlan): boolean {
   return alike.length === 1 && alike[0]?.id === place.id;
 }
 
-function applies(step: Step, project: HouseToPlan, place: Place | undefined): boolean {
+function applies(step: Step, project: PlanningInput, place: Place | undefined): boolean {
   const { builtBefore, occupancy, onlyOne } = step.onlyIf ?? {};
   if (builtBefore !== undefined && project.house.yearBuilt >= builtBefore) return false;
   if (occupancy !== undefined && project.house.occupancy !== occupancy) return false;
@@ -88,16 +87,12 @@ type Asks = Map<string, Asked>;
 const isPhased = (step: Step): boolean => step.at === 'floor' || step.id === 'safe.abate';
 
 /** What was booked, seen or logged for a whole floor stays one visit for the whole floor. */
-function isOnRecord(project: HouseToPlan, id: string): boolean {
+function isOnRecord(project: PlanningInput, id: string): boolean {
   return (
     project.inspections.some(({ jobId }) => jobId === id) ||
     id in project.bookings ||
     id in project.ticked ||
-    ('logged' in project
-      ? id in project.logged
-      : Object.values(project.days).some(({ entries }) =>
-          entries.some((entry) => 'jobId' in entry && entry.jobId === id),
-        ))
+    id in project.logged
   );
 }
 
@@ -105,8 +100,8 @@ function isOnRecord(project: HouseToPlan, id: string): boolean {
  * Jobs whose phase is the room: with room by room each room that asks is visited when it is ready, and so are baths
  * that are renewed in turn; what is framed outside keeps no room inside waiting.
  */
-function splitByPhase(asks: Asks, project: HouseToPlan): Asks {
-  const turns = turnsOf(project);
+function splitByPhase(asks: Asks, project: PlanningInput): Asks {
+  const sequence = renewalSequence(project);
   const split: Asks = new Map();
   for (const [id, ask] of asks) {
     const places = ask.serves.flatMap((placeId) => project.places[placeId] ?? []);
@@ -114,7 +109,7 @@ function splitByPhase(asks: Asks, project: HouseToPlan): Asks {
       split.set(id, ask);
       continue;
     }
-    const isAll = project.path === 'rooms' || places.some((place) => turns.has(place.id));
+    const isAll = project.path === 'rooms' || places.some((place) => sequence.has(place.id));
     const isInside = places.some(({ kind }) => !isOutside(kind));
     const apart = places.filter(({ kind }) => isAll || (isInside && isOutside(kind)));
     const together = places.filter((place) => !apart.includes(place)).map((place) => place.id);
@@ -137,7 +132,7 @@ const idOf = (step: Step, where: Place | number | null, nth: number): JobId =>
   );
 
 /** Everything the chosen works ask for in their places, and what every house needs. */
-export function collectAsks(project: HouseToPlan): Asks {
+export function collectAsks(project: PlanningInput): Asks {
   const asks: Asks = new Map();
   const ask = (
     step: Step,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { CATALOGUE, quoteFor } from '../finishes';
-import { slotOf, shapeOf, type Place } from '../../house';
+import { planningInputOf, slotOf, shapeOf, type Place } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
 import { shopLists } from '../purchasing';
@@ -21,7 +21,7 @@ const painted = (...rooms: Place[]): EventBodyOf[] =>
     { type: 'finishChosen', payload: { placeId: room.id, slot: WALLS, productId: 'wall-matt' } },
   ]);
 const coatsOf = (...bodies: EventBodyOf[]) =>
-  expandJobs(houseOf(...bodies))
+  expandJobs(planningInputOf(houseOf(...bodies)))
     .flatMap(({ materials }) => materials)
     .filter(({ use }) => use.what === 'Wall paint, matt');
 const unitsOf = (...bodies: EventBodyOf[]) => coatsOf(...bodies).map(({ units }) => units);
@@ -78,7 +78,7 @@ describe('paint of one colour', () => {
     const coats = coatsOf(...painted(bed, living));
     expect(coats.reduce((sum, { units }) => sum + units, 0)).toBe(16);
     expect(coats.reduce((sum, { price }) => sum + price, 0)).toBe(4 * 3_800);
-    const plan = planHouse(houseOf(...painted(bed, living)), NOW);
+    const plan = planHouse(planningInputOf(houseOf(...painted(bed, living))), NOW);
     if (!plan.ok) throw new Error(plan.error.code);
     const items = shopLists(plan.value.orders).flatMap((list) => list.items);
     expect(items.find(({ what }) => what === 'Wall paint, matt')).toMatchObject({
@@ -114,7 +114,7 @@ describe('paint of one colour', () => {
   });
 
   it('leaves no line to order where another coat has enough over', () => {
-    const plan = planHouse(houseOf(...painted(bed), ordered(2)), NOW);
+    const plan = planHouse(planningInputOf(houseOf(...painted(bed), ordered(2))), NOW);
     if (!plan.ok) throw new Error(plan.error.code);
     const paint = plan.value.orders.filter(({ what }) => what === 'Wall paint, matt');
     expect(paint.map(({ lineId, orderedUnits }) => [lineId, orderedUnits])).toEqual([
@@ -149,7 +149,7 @@ describe('paint of one colour', () => {
 
   it('of no colour yet is one in its own room', () => {
     const plain = [added(bed), chosen('bed', 'repaint')];
-    const walls = expandJobs(houseOf(...plain))
+    const walls = expandJobs(planningInputOf(houseOf(...plain)))
       .flatMap(({ materials }) => materials)
       .filter(({ use }) => use.what === 'Wall paint');
     expect(walls.map(({ units }) => units)).toEqual([4, 4]);
@@ -165,7 +165,7 @@ describe('a house measured in metres', () => {
     chosen('bed', 'gut'),
   );
   const linesIn = (units: 'imperial' | 'metric') =>
-    expandJobs({ ...house, units }).flatMap(({ materials }) => materials);
+    expandJobs(planningInputOf({ ...house, units })).flatMap(({ materials }) => materials);
 
   it('is told no square foot and no gallon where a rate stands in for a product', () => {
     const lines = linesIn('metric');

@@ -1,5 +1,5 @@
 import { inCans, wholeCans } from '../finishes';
-import type { HouseToPlan } from '../../house';
+import type { PlanningInput } from '../../house';
 import { shareIn } from '../../house/order-share';
 import { cents, splitCents } from '../../units';
 import type { Job, JobMaterial } from '../../trade/steps/job';
@@ -8,7 +8,7 @@ type Pour = JobMaterial & Required<Pick<JobMaterial, 'poured'>>;
 const isPoured = (material: JobMaterial): material is Pour => material.poured !== undefined;
 
 /** What was ordered for each line, in the line's own unit, by orders that say how much. */
-function orderedIn({ orders }: HouseToPlan): (line: JobMaterial) => number | undefined {
+function orderedIn({ orders }: PlanningInput): (line: JobMaterial) => number | undefined {
   const shares = new Map(
     Object.values(orders).flatMap(({ shares: each = [] }) =>
       each.map((share) => [share.lineId, share] as const),
@@ -60,7 +60,7 @@ function dealt(lines: readonly Pour[], orderedOf: (line: JobMaterial) => number 
  * Paint of one colour is bought for all its rooms and coats at once, in the cheapest set of cans. A line has the cans
  * that must be bought for it when those before it are there, so that all lines together come to exactly that set.
  */
-export function pooled(jobs: readonly Job[], project: HouseToPlan): Job[] {
+export function pooled(jobs: readonly Job[], project: PlanningInput): Job[] {
   const byColour = new Map<string, Pour[]>();
   for (const { id, materials } of jobs) {
     if (Object.hasOwn(project.droppedJobs, id)) continue;

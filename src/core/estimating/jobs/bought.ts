@@ -1,5 +1,5 @@
 import { inCans, pour, settleMaterial, type Poured } from '../finishes';
-import type { HouseToPlan, JobId, Place } from '../../house';
+import type { PlanningInput, JobId, Place } from '../../house';
 import { cents, type UnitSystem } from '../../units';
 import { amountOf } from './amount';
 import type { JobMaterial, Quantity } from '../../trade/steps/job';
@@ -39,7 +39,7 @@ export function materialsFor(
   jobId: JobId,
   quantity: Quantity,
   place: Place | undefined,
-  project: HouseToPlan,
+  project: PlanningInput,
 ): JobMaterial[] {
   return step.materials.map((sold) => {
     const lineId = `${jobId}+${sold.id}`;
@@ -73,7 +73,7 @@ function fromCans(material: JobMaterial, poured: Poured | undefined): JobMateria
 }
 
 /** Lines written by hand for this job. */
-export const ownLinesOf = (jobId: JobId, project: HouseToPlan): JobMaterial[] =>
+export const ownLinesOf = (jobId: JobId, project: PlanningInput): JobMaterial[] =>
   Object.values(project.ownLines)
     .filter((line) => line.jobId === jobId)
     .map(({ id, what, unit, units, price, leadDays }) => ({

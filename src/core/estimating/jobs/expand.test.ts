@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import type { OpeningChange } from '../../house';
+import { planningInputOf, type OpeningChange } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { added, anyHouse, chosen, houseOf, place } from '../../testing/houses';
 import { fromFeet, plainDate } from '../../units';
-import { expandJobs } from '../../trade/steps';
+import { expandJobs } from '.';
 
 const jobsOf = (...bodies: Parameters<typeof houseOf>) => {
-  const jobs = expandJobs(houseOf(...bodies));
+  const jobs = expandJobs(planningInputOf(houseOf(...bodies)));
   return new Map(jobs.map((job) => [job.id as string, job]));
 };
 
@@ -48,7 +48,9 @@ describe('works become jobs', () => {
   it('old-house steps follow the year built', () => {
     const house = houseOf(added(place('a')), chosen('a', 'reline'));
     const built = (yearBuilt: number) =>
-      expandJobs({ ...house, house: { ...house.house, yearBuilt } }).map(({ id }) => id as string);
+      expandJobs(planningInputOf({ ...house, house: { ...house.house, yearBuilt } })).map(
+        ({ id }) => id as string,
+      );
     expect(built(1928)).toContain('house/survey.test');
     expect(built(1985)).toContain('house/survey.test');
     expect(built(1995)).not.toContain('house/survey.test');
@@ -86,8 +88,10 @@ describe('works become jobs', () => {
             ]),
           ),
         } as typeof project;
-        const before = new Map(expandJobs(project).map((job) => [job.id, job.estimate]));
-        const after = expandJobs(larger);
+        const before = new Map(
+          expandJobs(planningInputOf(project)).map((job) => [job.id, job.estimate]),
+        );
+        const after = expandJobs(planningInputOf(larger));
         expect(after).toHaveLength(before.size);
         for (const job of after) {
           expect(job.estimate).toBeGreaterThanOrEqual(before.get(job.id) ?? Infinity);
@@ -141,7 +145,8 @@ describe('what a place is today', () => {
   it('lived in: nobody moves in, no locks of the first day, no certificate, alarms at once', () => {
     const house = houseOf(added(place('a')), chosen('a', 'rewire'));
     const livedIn = { ...house, house: { ...house.house, occupancy: 'lived-in' as const } };
-    const of = (project: typeof house) => expandJobs(project).map(({ id }) => id as string);
+    const of = (project: typeof house) =>
+      expandJobs(planningInputOf(project)).map(({ id }) => id as string);
     const MOVING = ['house/move.in', 'house/safe.locks', 'house/final.occupancy'];
     expect(of(house)).toEqual(expect.arrayContaining(MOVING));
     expect(of(house)).not.toContain('house/site.alarms');
@@ -157,12 +162,12 @@ describe('what a place is today', () => {
       chosen('b', 'bathroom'),
     );
     const of = ({ house, ...rest }: typeof only) =>
-      expandJobs({ ...rest, house: { ...house, occupancy: 'lived-in' as const } })
+      expandJobs(planningInputOf({ ...rest, house: { ...house, occupancy: 'lived-in' as const } }))
         .map(({ id }) => id as string)
         .filter((id) => /temp\.|pieces/.test(id));
     expect(of(only)).toEqual(['b/pieces.here', 'b/temp.toilet', 'b/temp.wash']);
     expect(of(two)).toEqual([]);
-    expect(expandJobs(only).some(({ id }) => id.includes('temp.'))).toBe(false);
+    expect(expandJobs(planningInputOf(only)).some(({ id }) => id.includes('temp.'))).toBe(false);
   });
 });
 
@@ -174,7 +179,7 @@ describe('visits belong to a phase', () => {
     chosen('c', 'bathroom'),
   ];
   const visits = (project: ReturnType<typeof houseOf>) =>
-    expandJobs(project)
+    expandJobs(planningInputOf(project))
       .map(({ id }) => id as string)
       .filter((id) => id.endsWith('hold.plumbing'));
 
@@ -183,7 +188,9 @@ describe('visits belong to a phase', () => {
     const livedIn = { ...house, house: { ...house.house, occupancy: 'lived-in' as const } };
     expect(visits(house)).toEqual(['floor0/hold.plumbing']);
     expect(visits(livedIn)).toEqual(['b/hold.plumbing', 'c/hold.plumbing']);
-    const permits = expandJobs(livedIn).filter(({ stepId }) => stepId === 'permit.apply');
+    const permits = expandJobs(planningInputOf(livedIn)).filter(
+      ({ stepId }) => stepId === 'permit.apply',
+    );
     expect(permits.map(({ serves }) => serves)).toEqual([['b', 'c']]);
   });
 

@@ -1,7 +1,7 @@
 import {
   hireOf,
   stateOf,
-  type HouseToPlan,
+  type PlanningInput,
   type JobId,
   type OwnJob,
   type Place,
@@ -37,7 +37,7 @@ function titleOf(
 }
 
 type Known = {
-  project: HouseToPlan;
+  project: PlanningInput;
   besideOf: (place: Place) => ReadonlySet<string>;
   isBare: boolean;
 };
@@ -91,7 +91,7 @@ function jobOf(id: JobId, ask: Asked, known: Known): Job {
 }
 const NO_STEPS: ReadonlySet<string> = new Set();
 
-const ownJobOf = (own: OwnJob, project: HouseToPlan): Job => ({
+const ownJobOf = (own: OwnJob, project: PlanningInput): Job => ({
   id: own.id,
   stepId: null,
   placeId: own.placeId,
@@ -139,7 +139,7 @@ const ownJobOf = (own: OwnJob, project: HouseToPlan): Job => ({
  * A job that was hired out takes the trade's days and price, materials included, and none of one's own hours; what was
  * ordered for it before comes all the same and wants paying. What only a trade does anyway takes the one that was agreed.
  */
-function givenToTrade(job: Job, project: HouseToPlan): Job {
+function givenToTrade(job: Job, project: PlanningInput): Job {
   const hire = hireOf(project, job.id);
   if (!hire || job.work.kind === 'inspection') return job;
   const { trade, workdays, cents: price } = hire;
@@ -155,19 +155,19 @@ function givenToTrade(job: Job, project: HouseToPlan): Job {
   };
 }
 
-const isOrdered = ({ orders }: HouseToPlan, lineId: string): boolean =>
+const isOrdered = ({ orders }: PlanningInput, lineId: string): boolean =>
   Object.values(orders).some(
     (order) =>
       order.lineId === lineId || order.shares?.some((share) => share.lineId === lineId) === true,
   );
 
-function withOwnLines(job: Job, project: HouseToPlan): Job {
+function withOwnLines(job: Job, project: PlanningInput): Job {
   const own = ownLinesOf(job.id, project);
   return own.length > 0 ? { ...job, materials: [...job.materials, ...own] } : job;
 }
 
 /** The job, or its parts: what was split may be split again. */
-function inParts(job: Job, project: HouseToPlan): Job[] {
+function inParts(job: Job, project: PlanningInput): Job[] {
   const split = project.splits[job.id];
   if (!split || job.work.kind !== 'labour') return [job];
   const [first, rest] = splitJob(job, split);
@@ -182,7 +182,7 @@ function inParts(job: Job, project: HouseToPlan): Job[] {
  * parts and hired trades are in it; so is what was dropped, for what stood before and after it. `isBare` leaves out what
  * they take of materials, which is most of the work.
  */
-export function expandAll(project: HouseToPlan, { isBare = false } = {}): Job[] {
+export function expandAll(project: PlanningInput, { isBare = false } = {}): Job[] {
   const asks = collectAsks(project);
   const beside = new Map<string, Set<string>>();
   for (const { where, step } of asks.values()) {
@@ -214,11 +214,11 @@ export function expandAll(project: HouseToPlan, { isBare = false } = {}): Job[] 
 }
 
 /** Every job that is to be done: {@link expandAll} without what the owner dropped. */
-export const expandJobs = (project: HouseToPlan, how: { isBare?: boolean } = {}): Job[] =>
+export const expandJobs = (project: PlanningInput, how: { isBare?: boolean } = {}): Job[] =>
   expandAll(project, how).filter(({ id }) => !Object.hasOwn(project.droppedJobs, id));
 
 /** The house's own jobs first, then the floors', then the places in walking order. */
-function placeRank(project: HouseToPlan): (job: Job) => number {
+function placeRank(project: PlanningInput): (job: Job) => number {
   const ranks = new Map(project.placeOrder.map((id, at) => [id, at + 1]));
   return ({ placeId }) => (placeId === null ? 0 : (ranks.get(placeId) ?? 0));
 }

@@ -1,7 +1,7 @@
 import { fromFeet } from '../../units';
-import { rectangle, type PlaceKind } from '../../house';
+import { planningInputOf, rectangle, type PlaceKind } from '../../house';
 import { added, chosen, houseOf, place } from '../../testing/houses';
-import { expandJobs } from '../../trade/steps';
+import { expandJobs } from '.';
 
 /** A room of so many feet, in a house without plaster (1960) or with it (1928), nobody living there. */
 function hoursOf(
@@ -19,7 +19,7 @@ function hoursOf(
     typeof work === 'string' ? chosen('r', work) : chosen('r', work[0], work[1]),
   );
   const house = houseOf(added(room), ...choices);
-  const jobs = expandJobs({ ...house, house: { ...house.house, yearBuilt } });
+  const jobs = expandJobs(planningInputOf({ ...house, house: { ...house.house, yearBuilt } }));
   return (...steps) =>
     jobs
       .filter(({ stepId }) => stepId !== null && steps.includes(stepId))
@@ -167,9 +167,9 @@ describe('hours come out within what people take', () => {
 
   it('a device takes 0.4 h, a light one, a sistered joist 1.5 to 3', () => {
     const count = (kind: PlaceKind, work: string, step: string) => {
-      const job = expandJobs(houseOf(added(place('r', kind)), chosen('r', work))).find(
-        ({ stepId }) => stepId === step,
-      );
+      const job = expandJobs(
+        planningInputOf(houseOf(added(place('r', kind)), chosen('r', work))),
+      ).find(({ stepId }) => stepId === step);
       const pieces = job?.quantity.kind === 'count' ? job.quantity.count : 0;
       return (job?.estimate ?? 0) / 60 / pieces;
     };
@@ -189,7 +189,7 @@ describe('hours come out within what people take', () => {
     );
     const livedIn = { ...house, house: { ...house.house, occupancy: 'lived-in' as const } };
     const of = (project: typeof house, id: string) =>
-      expandJobs(project).find((job) => job.id === id)?.estimate ?? 0;
+      expandJobs(planningInputOf(project)).find((job) => job.id === id)?.estimate ?? 0;
     expect(of(livedIn, 'r/board.walls') / of(house, 'r/board.walls')).toBeCloseTo(1.2, 1);
     expect(of(livedIn, 'r/survey.walk')).toBe(of(house, 'r/survey.walk'));
     expect(of(livedIn, 'f/outside.siding')).toBe(of(house, 'f/outside.siding'));

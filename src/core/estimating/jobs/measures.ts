@@ -1,4 +1,4 @@
-import { extentsOf, placesInOrder, stateOf, type HouseToPlan, type Place } from '../../house';
+import { extentsOf, placesInOrder, stateOf, type HouseFacts, type Place } from '../../house';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, area, type Area } from '../../units';
 import type { Quantity } from '../../trade/steps/job';
 import type { Factors, Measure, Step, StepWork } from '../../trade/steps/step';
@@ -7,14 +7,14 @@ import type { Factors, Measure, Step, StepWork } from '../../trade/steps/step';
 export type Measured = {
   place: Place | undefined;
   count: number;
-  house: HouseToPlan;
+  house: HouseFacts;
   /** Steps asked for in the same place. */
   beside: ReadonlySet<string>;
 };
 
 /** Walls with lath and plaster, and floors in a mud bed, are usual in houses older than this. */
 const PLASTER_BEFORE = 1945;
-export const isPlaster = ({ house }: HouseToPlan): boolean => house.yearBuilt < PLASTER_BEFORE;
+export const isPlaster = ({ house }: HouseFacts): boolean => house.yearBuilt < PLASTER_BEFORE;
 
 const SURROUND_SQFT = 60;
 const FEET_PER_DEVICE = 8;
@@ -58,7 +58,7 @@ function debrisOf({ place, house, beside, count: pieces }: Measured): number {
 }
 
 /** In and outside each bedroom, and on each storey that has rooms. */
-export function alarmsOf(house: HouseToPlan): number {
+export function alarmsOf(house: HouseFacts): number {
   const places = placesInOrder(house);
   const bedrooms = places.filter(({ kind }) => kind === 'bedroom');
   const outside = new Set(bedrooms.map(({ floor }) => floor)).size;

@@ -1,18 +1,11 @@
 import fc from 'fast-check';
-import type { JobFigures, JobId, Project } from '../../house';
+import { planningInputOf, type JobFigures, type JobId, type Project } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
 import { added, anyHouse, chosen, houseOf, place, week } from '../../testing/houses';
 import { addCents, cents, dateOf, momentAt, plainDate, weekdayOf } from '../../units';
-import {
-  expandAll,
-  expandJobs,
-  measureOf,
-  plannedCost,
-  skillOf,
-  STEPS,
-  type Job,
-} from '../../trade/steps';
+import { skillOf, STEPS, type Job } from '../../trade/steps';
+import { expandAll, expandJobs, measureOf, plannedCost } from '.';
 
 const NOW = momentAt(plainDate('2026-01-12'), 600);
 const DAY = plainDate('2026-01-12');
@@ -33,12 +26,12 @@ const dropped = (jobId: JobId): EventBodyOf => ({
 });
 
 const jobIn = (house: Project, id: string): Job => {
-  const job = expandJobs(house).find((each) => each.id === id);
+  const job = expandJobs(planningInputOf(house)).find((each) => each.id === id);
   if (!job) throw new Error(`no job ${id}`);
   return job;
 };
 const planOf = (house: Project) => {
-  const plan = planHouse(house, NOW, { schedules: 1 });
+  const plan = planHouse(planningInputOf(house), NOW, { schedules: 1 });
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };
@@ -101,16 +94,16 @@ describe('figures of the owner', () => {
     );
     fc.assert(
       fc.property(anyHouse, anyFigures, fc.nat(), (house, said, pick) => {
-        const jobs = expandAll(house);
+        const jobs = expandAll(planningInputOf(house));
         const job = jobs[pick % jobs.length];
         if (!job) return;
         const changed = { ...house, jobFigures: { [job.id]: said as JobFigures } };
         expect(
-          expandAll(changed)
+          expandAll(planningInputOf(changed))
             .map(({ id }) => id)
             .toSorted(),
         ).toEqual(jobs.map(({ id }) => id).toSorted());
-        expect(expandAll({ ...changed, jobFigures: {} })).toEqual(jobs);
+        expect(expandAll(planningInputOf({ ...changed, jobFigures: {} }))).toEqual(jobs);
       }),
       { numRuns: 40 },
     );
@@ -121,13 +114,17 @@ describe('a job in parts', () => {
   it('adds up to the whole: hours, quantity, things and money to the cent', () => {
     fc.assert(
       fc.property(anyHouse, fc.integer({ min: 1, max: 99 }), fc.nat(), (house, percent, pick) => {
-        const jobs = expandJobs(house).filter(({ work }) => work.kind === 'labour');
+        const jobs = expandJobs(planningInputOf(house)).filter(
+          ({ work }) => work.kind === 'labour',
+        );
         const job = jobs[pick % Math.max(1, jobs.length)];
         if (!job) return;
-        const parts = expandJobs({
-          ...house,
-          splits: { [job.id]: { jobId: job.id, percent, inOrder: true } },
-        }).filter(({ id }) => id === job.id || id === `${job.id}~2`);
+        const parts = expandJobs(
+          planningInputOf({
+            ...house,
+            splits: { [job.id]: { jobId: job.id, percent, inOrder: true } },
+          }),
+        ).filter(({ id }) => id === job.id || id === `${job.id}~2`);
         expect(parts).toHaveLength(2);
         const sum = (of: (part: Job) => number) => parts.reduce((all, part) => all + of(part), 0);
         expect(sum(({ estimate }) => estimate)).toBe(job.estimate);
@@ -169,8 +166,8 @@ describe('a job in parts', () => {
 
   it('is whole again when joined', () => {
     const joined: EventBodyOf = { type: 'jobJoined', payload: { jobId: HANG } };
-    expect(expandJobs(houseOf(...ROOM, split(HANG, 30), joined))).toEqual(
-      expandJobs(houseOf(...ROOM)),
+    expect(expandJobs(planningInputOf(houseOf(...ROOM, split(HANG, 30), joined)))).toEqual(
+      expandJobs(planningInputOf(houseOf(...ROOM))),
     );
   });
 });
@@ -179,12 +176,15 @@ describe('a job that is dropped', () => {
   it('lets go of no order: whatever came before it comes before all that came after', () => {
     fc.assert(
       fc.property(anyHouse, fc.nat(), (house, pick) => {
-        const before = planHouse(house, NOW, { schedules: 1 });
+        const before = planHouse(planningInputOf(house), NOW, { schedules: 1 });
         if (!before.ok || before.value.jobs.length === 0) return;
         const gone = before.value.jobs[pick % before.value.jobs.length];
         if (!gone) return;
         const without = planHouse(
-          { ...house, droppedJobs: { [gone.id]: { jobId: gone.id, on: DAY, because: 'no' } } },
+          planningInputOf({
+            ...house,
+            droppedJobs: { [gone.id]: { jobId: gone.id, on: DAY, because: 'no' } },
+          }),
           NOW,
           { schedules: 1 },
         );
@@ -217,7 +217,9 @@ describe('a job that is dropped', () => {
 
   it('comes back as it was, and a gate’s condition asks for a person’s own check meanwhile', () => {
     const back: EventBodyOf = { type: 'jobBroughtBack', payload: { jobId: HANG } };
-    expect(expandJobs(houseOf(...ROOM, dropped(HANG), back))).toEqual(expandJobs(houseOf(...ROOM)));
+    expect(expandJobs(planningInputOf(houseOf(...ROOM, dropped(HANG), back)))).toEqual(
+      expandJobs(planningInputOf(houseOf(...ROOM))),
+    );
     const bath = [added(place('b', 'bathroom')), chosen('b', 'bathroom')];
     const toilet = (house: Project) =>
       planOf(house).gates.sleep.conditions.find(({ id }) => id === 'toilet');
@@ -277,7 +279,10 @@ describe('a job of one’s own', () => {
   });
 
   it('that would wait for itself is told, with its circle', () => {
-    const plan = planHouse(houseOf(...ROOM, own({ after: [HANG], before: [HANG] })), NOW);
+    const plan = planHouse(
+      planningInputOf(houseOf(...ROOM, own({ after: [HANG], before: [HANG] }))),
+      NOW,
+    );
     expect(plan).toMatchObject({ ok: false, error: { code: 'loop' } });
   });
 

@@ -1,7 +1,8 @@
-import { extentsOf, rectangle, type Place } from '../../house';
+import { planningInputOf, extentsOf, rectangle, type Place } from '../../house';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, fromFeet } from '../../units';
-import { STEPS, CAUTIONS, expandJobs, verbOf, doingOf } from '../../trade/steps';
+import { STEPS, CAUTIONS, verbOf, doingOf } from '../../trade/steps';
+import { expandJobs } from '.';
 
 const GROWS = new Set([
   'floor',
@@ -50,7 +51,9 @@ describe('what is bought', () => {
   });
 
   it('a patched wall of 352 sq ft takes six patches, not four hundred sets', () => {
-    const jobs = expandJobs(houseOf(added(place('a')), chosen('a', 'patch-walls')));
+    const jobs = expandJobs(
+      planningInputOf(houseOf(added(place('a')), chosen('a', 'patch-walls'))),
+    );
     const mend = jobs.find(({ stepId }) => stepId === 'mend.walls');
     // 352 / 60 = 5.9, so 6.
     expect(mend?.materials[0]).toMatchObject({ units: 6 });
@@ -59,11 +62,13 @@ describe('what is bought', () => {
   it('alarms: in and outside each bedroom and on each storey', () => {
     // Two bedrooms, one floor outside them, and a cellar: 2 + 1 + 1.
     const jobs = expandJobs(
-      houseOf(
-        added(place('a')),
-        added(place('b')),
-        added(place('k', 'kitchen')),
-        added({ ...place('c', 'cellar'), floor: -1 }),
+      planningInputOf(
+        houseOf(
+          added(place('a')),
+          added(place('b')),
+          added(place('k', 'kitchen')),
+          added({ ...place('c', 'cellar'), floor: -1 }),
+        ),
       ),
     );
     expect(jobs.find(({ stepId }) => stepId === 'fit.alarms')?.quantity).toEqual({
@@ -74,9 +79,9 @@ describe('what is bought', () => {
 
   it('one job of titles: singular and plural as they are', () => {
     const titleOf = (count: number) =>
-      expandJobs(houseOf(added(place('a')), chosen('a', 'inside-doors', count))).find(
-        ({ stepId }) => stepId === 'trim.doors',
-      )?.title;
+      expandJobs(
+        planningInputOf(houseOf(added(place('a')), chosen('a', 'inside-doors', count))),
+      ).find(({ stepId }) => stepId === 'trim.doors')?.title;
     expect([titleOf(1), titleOf(3)]).toEqual(['Hang the inside door', 'Hang the 3 inside doors']);
   });
 });

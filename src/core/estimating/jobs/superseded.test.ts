@@ -1,7 +1,8 @@
+import { planningInputOf } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { plainDate } from '../../units';
-import { expandJobs } from '../../trade/steps';
+import { expandJobs } from '.';
 
 const ticked = (jobId: string): EventBodyOf =>
   ({
@@ -10,7 +11,7 @@ const ticked = (jobId: string): EventBodyOf =>
   }) as unknown as EventBodyOf;
 const bath = [added(place('b', 'bathroom')), chosen('b', 'bathroom')];
 const ids = (...bodies: EventBodyOf[]) =>
-  expandJobs(houseOf(...bodies)).map(({ id }) => id as string);
+  expandJobs(planningInputOf(houseOf(...bodies))).map(({ id }) => id as string);
 
 describe('steps a house has gone past', () => {
   it('are not asked for where the log speaks of work behind them', () => {

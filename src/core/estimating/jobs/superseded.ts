@@ -1,6 +1,5 @@
-import type { HouseToPlan, PlaceId } from '../../house';
+import { type PlanningInput, type PlaceId, loggedIn } from '../../house';
 import { stepInId } from '../../trade/steps/job-id';
-import { loggedIn } from '../../house/logged';
 import { doingOf } from '../../trade/steps/operations';
 
 /** Steps that works of the first library were given later, by work. */
@@ -89,7 +88,7 @@ const CAME_LATER: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** The furthest key the diary, a tick or a visit speaks of, by place. */
-function furthestLogged(house: HouseToPlan): (placeId: PlaceId) => number {
+function furthestLogged(house: PlanningInput): (placeId: PlaceId) => number {
   const named = [
     ...Object.keys('logged' in house ? house.logged : loggedIn(house)),
     ...Object.keys(house.ticked),
@@ -110,7 +109,7 @@ function furthestLogged(house: HouseToPlan): (placeId: PlaceId) => number {
  * new house the step is there from the first day and is never past by itself.
  */
 export function goneBy(
-  house: HouseToPlan,
+  house: PlanningInput,
 ): (workId: string, placeId: PlaceId, stepId: string) => boolean {
   const furthest = furthestLogged(house);
   return (workId, placeId, stepId) =>

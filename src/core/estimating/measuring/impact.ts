@@ -1,5 +1,6 @@
-import type { JobId, PlaceId, HouseToPlan } from '../../house';
-import { expandJobs, type Job, type JobMaterial } from '../../trade/steps';
+import type { JobId, PlaceId, PlanningInput } from '../../house';
+import type { Job, JobMaterial } from '../../trade/steps';
+import { expandJobs } from '../jobs';
 import { cents, minutes, type Cents, type Minutes } from '../../units';
 
 export type HoursChange = { jobId: JobId; title: string; before: Minutes; after: Minutes };
@@ -53,7 +54,7 @@ function lineChanges(before: readonly Job[], after: readonly Job[], ordered: Rea
 }
 
 /** Compares two states of a house job by job and line by line: what a changed size, or another finish, does. */
-export function impactOf(before: HouseToPlan, after: HouseToPlan): Impact {
+export function impactOf(before: PlanningInput, after: PlanningInput): Impact {
   const [old, now] = [expandJobs(before), expandJobs(after)];
   const ordered = new Set(
     Object.values(before.orders).flatMap((order) => [

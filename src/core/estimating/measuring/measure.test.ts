@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { FLAT, rectangle } from '../../house';
+import { planningInputOf, FLAT, rectangle } from '../../house';
 import { applyEvent, type EventBodyOf } from '../../journal';
 import { seededRandom } from '../../random';
 import { added, chosen, houseOf, place } from '../../testing/houses';
@@ -27,7 +27,7 @@ describe('the measuring pass', () => {
   );
 
   it('lists rooms whose works need a size, and windows not measured, in walking order', () => {
-    const { left, done } = measuringPass(house);
+    const { left, done } = measuringPass(planningInputOf(house));
     expect(left.map(({ id, missing }) => [id, missing])).toEqual([
       ['bed/room', 0],
       ['bed/windows', 2],
@@ -39,7 +39,7 @@ describe('the measuring pass', () => {
   it('ticks a room off once it was walked with the tape', () => {
     const after = applyEvent(house, measuredAs(12));
     if (!after) throw new Error('no house');
-    const { left, done } = measuringPass(after);
+    const { left, done } = measuringPass(planningInputOf(after));
     expect(left.map(({ id }) => id)).toEqual(['bed/windows']);
     expect(done).toEqual([{ placeId: 'bed', on: '2026-01-06' }]);
   });
@@ -50,7 +50,7 @@ describe('what another size changes', () => {
   const change = (feet: number) => {
     const after = applyEvent(house, measuredAs(feet));
     if (!after) throw new Error('no house');
-    return impactOf(house, after);
+    return impactOf(planningInputOf(house), planningInputOf(after));
   };
 
   it('nothing when the sizes are what they were', () => {
@@ -89,7 +89,7 @@ describe('what another size changes', () => {
     const ordered = applyEvent(house, order);
     const after = ordered && applyEvent(ordered, measuredAs(16));
     if (!ordered || !after) throw new Error('no house');
-    const impact = impactOf(ordered, after);
+    const impact = impactOf(planningInputOf(ordered), planningInputOf(after));
     expect(impact.lines.find(({ lineId }) => lineId === 'bed/floor.carry+planks')?.ordered).toBe(
       true,
     );

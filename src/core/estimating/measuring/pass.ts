@@ -1,6 +1,7 @@
 import { openingsOf } from '../finishes';
-import { placesInOrder, type Place, type PlaceId, type HouseToPlan } from '../../house';
-import { expandJobs, type Job } from '../../trade/steps';
+import { placesInOrder, type Place, type PlaceId, type PlanningInput } from '../../house';
+import type { Job } from '../../trade/steps';
+import { expandJobs } from '../jobs';
 import type { PlainDate } from '../../units';
 
 /** Something to take the tape to, and what asks for it. */
@@ -32,7 +33,7 @@ function roomAsks(jobs: readonly Job[]): string[] {
   return [...new Set([...made, ...sized])];
 }
 
-function ofPlace(project: HouseToPlan, place: Place, jobs: readonly Job[]): ToMeasure[] {
+function ofPlace(project: PlanningInput, place: Place, jobs: readonly Job[]): ToMeasure[] {
   const found: ToMeasure[] = [];
   const asks = roomAsks(jobs);
   if (!project.measured[place.id] && asks.length > 0) {
@@ -59,7 +60,7 @@ function ofPlace(project: HouseToPlan, place: Place, jobs: readonly Job[]): ToMe
 
 /** Everything that must be measured before quantities and orders are more than a guess, in walking order. */
 export function measuringPass(
-  project: HouseToPlan,
+  project: PlanningInput,
   isOpen: (job: Job) => boolean = () => true,
 ): MeasuringPass {
   const jobs = expandJobs(project).filter(isOpen);

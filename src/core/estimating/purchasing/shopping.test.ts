@@ -1,7 +1,7 @@
 import { cutFaultsOf } from '../../testing/check-cuts';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { CATALOGUE } from '../finishes';
-import { slotOf } from '../../house';
+import { planningInputOf, slotOf } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
 import { fromFeet, fromInches, momentAt, plainDate } from '../../units';
@@ -75,7 +75,7 @@ describe('the shop list', () => {
   const house = houseOf(...rooms, found, ...floors);
 
   it('adds one thing up over rooms, under its shop, with the earliest day', () => {
-    const plan = planHouse(house, NOW);
+    const plan = planHouse(planningInputOf(house), NOW);
     if (!plan.ok) throw new Error(plan.error.code);
     const yard = shopLists(plan.value.orders).find(({ shop }) => shop === 'Plank Yard');
     // 120 x 1.1 / 20.4 = 6.47 and 140 x 1.1 / 20.4 = 7.55: 7 and 8 cartons.
@@ -89,22 +89,24 @@ describe('the shop list', () => {
   it('one order over both rooms stands under both lines', () => {
     const ids = ['bed/floor.carry+planks', 'living/floor.carry+planks'];
     const ordered = planHouse(
-      houseOf(...rooms, ...floors, {
-        type: 'orderPlaced',
-        payload: {
-          id: 'o1',
-          lineId: 'bed/floor.carry+planks',
-          shop: 'Plank Yard',
-          orderedOn: plainDate('2026-01-05'),
-          expectedOn: plainDate('2026-01-11'),
-          arrival: null,
-          shares: [
-            { lineId: 'bed/floor.carry+planks', units: 7 },
-            { lineId: 'living/floor.carry+planks', units: 8 },
-          ],
-          cents: 87_000 as never,
-        },
-      }),
+      planningInputOf(
+        houseOf(...rooms, ...floors, {
+          type: 'orderPlaced',
+          payload: {
+            id: 'o1',
+            lineId: 'bed/floor.carry+planks',
+            shop: 'Plank Yard',
+            orderedOn: plainDate('2026-01-05'),
+            expectedOn: plainDate('2026-01-11'),
+            arrival: null,
+            shares: [
+              { lineId: 'bed/floor.carry+planks', units: 7 },
+              { lineId: 'living/floor.carry+planks', units: 8 },
+            ],
+            cents: 87_000 as never,
+          },
+        }),
+      ),
       NOW,
     );
     if (!ordered.ok) throw new Error(ordered.error.code);

@@ -1,10 +1,10 @@
-import type { HouseToPlan } from '../../house';
-import { progressOf, readProgress } from '../../house/progress';
-import { expandJobs, findStep } from '../../trade/steps';
+import { type PlanningInput, progressOf, readProgress } from '../../house';
+import { findStep } from '../../trade/steps';
+import { expandJobs } from '../jobs';
 import type { Dropped } from './past-schema';
 
 /** Nothing logged is lost when a decision changes: it stands here until the job is wanted again. */
-export function droppedWork(project: HouseToPlan): Dropped[] {
+export function droppedWork(project: PlanningInput): Dropped[] {
   const wanted = new Set(expandJobs(project, { isBare: true }).map(({ id }) => id));
   const progress = readProgress(project);
   return [...progress.keys()]

@@ -1,14 +1,14 @@
-import type { Project } from '../../house';
+import { planningInputOf, type Project } from '../../house';
 import { applyEvent, effectiveEvents, type JournalEvent } from '../../journal';
 import { scopeOf, type ScopeItem } from '../../survey/scope';
-import { expandJobs, plannedCost } from '../../trade/steps';
+import { expandJobs, plannedCost } from '../jobs';
 import { addCents, minutes, plainDate, type PlainDate } from '../../units';
 import type { ScopeDay } from './past-schema';
 
 const keyOf = ({ placeId, workId, count }: ScopeItem): string => `${placeId}/${workId}×${count}`;
 
 const planned = (project: Project) => {
-  const jobs = expandJobs(project);
+  const jobs = expandJobs(planningInputOf(project));
   return {
     minutes: minutes(jobs.reduce((sum, job) => sum + job.estimate, 0)),
     cents: addCents([

@@ -1,5 +1,6 @@
 export { surfaceValue } from './behind';
 export { contextOf, type LogContext, type LogJob } from './context';
+export { logJobs } from './log-jobs';
 export { kindName, labelText } from './labels';
 export { plainEntry, type PlainEntry } from './plain';
 export { placesIn, sizeIn, withoutPlaces } from './places';

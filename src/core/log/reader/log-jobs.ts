@@ -1,12 +1,12 @@
-import type { HouseToPlan } from '../../house';
-import type { LogJob } from '.';
-import { progressOf, readProgress } from '../../house/progress';
-import { expandJobs } from '../../trade/steps';
+import { planningInputOf, progressOf, readProgress, type Project } from '../../house';
+import type { LogJob } from './context';
+import { expandJobs } from '../../estimating/jobs';
 
 /** The jobs of a house as the grammar sees them, when no plan is at hand to say which are ready. */
-export function logJobs(project: HouseToPlan): LogJob[] {
-  const progress = readProgress(project);
-  return expandJobs(project, { isBare: true }).map((job) => {
+export function logJobs(project: Project): LogJob[] {
+  const house = planningInputOf(project);
+  const progress = readProgress(house);
+  return expandJobs(house, { isBare: true }).map((job) => {
     const { doneOn, firstOn, lastOn, share } = progressOf(progress, job.id);
     return {
       id: job.id,

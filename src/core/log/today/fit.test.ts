@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { SKILLS } from '../../house';
+import { planningInputOf, SKILLS } from '../../house';
 import type { Plan } from '../../planning/report';
 import { planHouse } from '../../planning/plan-house';
 import { skillOf } from '../../trade/steps';
@@ -15,7 +15,7 @@ const evening = (mine: number, helper = 0, energy: Evening['energy'] = 'usual'):
 });
 const house = houseOf(...['a', 'b', 'c'].flatMap((id) => [added(place(id)), chosen(id, 'reline')]));
 const planOf = (project = house) => {
-  const plan = planHouse(project, NOW, { schedules: 1 });
+  const plan = planHouse(planningInputOf(project), NOW, { schedules: 1 });
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };

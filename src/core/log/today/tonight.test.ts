@@ -1,3 +1,4 @@
+import { planningInputOf } from '../../house';
 import fc from 'fast-check';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
@@ -23,7 +24,7 @@ const done = (...steps: string[]): EventBodyOf => ({
 
 function tonightOf(now: Moment, ...bodies: EventBodyOf[]) {
   const project = houseOf(added(place('a')), chosen('a', 'repaint'), ...bodies);
-  const plan = planHouse(project, now);
+  const plan = planHouse(planningInputOf(project), now);
   if (!plan.ok) throw new Error(plan.error.code);
   return planTonight(project, plan.value);
 }
@@ -58,7 +59,7 @@ describe('today', () => {
         week: person.week.map((m, day) => (day < 5 ? 0 : m)),
       })),
     } as typeof idle;
-    const plan = planHouse(resting, at(17));
+    const plan = planHouse(planningInputOf(resting), at(17));
     expect(plan.ok && planTonight(resting, plan.value)).toMatchObject({
       available: 0,
       fitted: [],
@@ -69,7 +70,7 @@ describe('today', () => {
   it('in any house: fits the day, no person twice, nothing that still waits', () => {
     fc.assert(
       fc.property(anyHouse, (project) => {
-        const plan = planHouse(project, at(17), { schedules: 1 });
+        const plan = planHouse(planningInputOf(project), at(17), { schedules: 1 });
         if (!plan.ok) return;
         const tonight = planTonight(project, plan.value);
         expect(tonight.fits).toBeLessThanOrEqual(tonight.available);

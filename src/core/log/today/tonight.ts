@@ -1,4 +1,4 @@
-import { handsOf, minutesOn, type HouseToPlan, type Person } from '../../house';
+import { handsOf, minutesOn, type HouseFacts, type Person } from '../../house';
 import { isToOrder, type OrderLine, type Plan, type PlannedJob } from '../../planning/report';
 import { addDays, dateOf, minutes, type Minutes, type Moment, type PlainDate } from '../../units';
 
@@ -59,7 +59,7 @@ function clocksOf(plan: Plan): Tonight['clocks'] {
 }
 
 /** What today holds: jobs fitted to its hours, clocks that run, who and what comes, what must be ordered. */
-export function planTonight(project: HouseToPlan, plan: Plan): Tonight {
+export function planTonight(project: Pick<HouseFacts, 'people'>, plan: Plan): Tonight {
   const date = dateOf(plan.now);
   const present = project.people.filter((person) => minutesOn(person, date) > 0);
   const fitted = fittedToday(plan, date, project.people);

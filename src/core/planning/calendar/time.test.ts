@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { readProjectFile } from '../../files';
-import { minutesOn, type PersonId } from '../../house';
+import { planningInputOf, minutesOn, type PersonId } from '../../house';
 import type { EventBodyOf } from '../../journal';
-import { expandJobs } from '../../trade/steps';
+import { expandJobs } from '../../estimating/jobs';
 import { faultsOf } from '../../testing/check-plan';
 import { added, anyHouse, chosen, houseOf, place, week } from '../../testing/houses';
 import { dateOf, daysBetween, minutes, momentAt, plainDate } from '../../units';
@@ -21,7 +21,7 @@ const ana = { ...me, id: 'ana' as PersonId, name: 'ana' };
 
 const planOf = (...bodies: EventBodyOf[]) => {
   const house = houseOf(...bodies);
-  const made = planHouse(house, NOW, { schedules: 4 });
+  const made = planHouse(planningInputOf(house), NOW, { schedules: 4 });
   if (!made.ok) throw new Error(made.error.code);
   const job = (id: string) => {
     const found = made.value.jobs.find((each) => each.id === id);
@@ -86,7 +86,7 @@ describe('making is not drying', () => {
   it('tops come their making time after the template, whatever the damp', () => {
     const house = houseOf(...kitchen);
     for (const waits of [1, 2]) {
-      const made = planHouse(house, NOW, {
+      const made = planHouse(planningInputOf(house), NOW, {
         schedules: 1,
         caution: { effort: 1, waits, leads: 1, bookings: 1, risk: 'expected' } as never,
       });
@@ -102,7 +102,9 @@ describe('making is not drying', () => {
   });
 
   it('nobody waits for an answer longer because it rains', () => {
-    const answers = expandJobs(houseOf(...kitchen)).filter(({ wait }) => wait?.isAnswer);
+    const answers = expandJobs(planningInputOf(houseOf(...kitchen))).filter(
+      ({ wait }) => wait?.isAnswer,
+    );
     expect(answers.map(({ stepId }) => stepId)).toEqual(
       expect.arrayContaining(['survey.test', 'permit.apply', 'site.bin']),
     );
@@ -264,9 +266,9 @@ describe('a house kept before this library', () => {
     const read = readProjectFile(file);
     if (!read.ok) throw new Error('the kept demo does not open');
     const { project, clock } = read.value;
-    const plan = planHouse(project, clock ?? NOW, { schedules: 2 });
+    const plan = planHouse(planningInputOf(project), clock ?? NOW, { schedules: 2 });
     if (!plan.ok) throw new Error(plan.error.code);
-    expect(faultsOf(project, plan.value)).toEqual([]);
+    expect(faultsOf(planningInputOf(project), plan.value)).toEqual([]);
     // Nothing is asked for in a room that is closed: the bath was boarded before fire-stopping was a step.
     expect(plan.value.jobs.some(({ id }) => id === 'bath/rough.firestop')).toBe(false);
   });
@@ -276,8 +278,8 @@ describe('any house', () => {
   it('has a plan that breaks no link, wait, lead, crew, hurry or order of the trade', () => {
     fc.assert(
       fc.property(anyHouse, (project) => {
-        const plan = planHouse(project, NOW, { schedules: 2 });
-        if (plan.ok) expect(faultsOf(project, plan.value)).toEqual([]);
+        const plan = planHouse(planningInputOf(project), NOW, { schedules: 2 });
+        if (plan.ok) expect(faultsOf(planningInputOf(project), plan.value)).toEqual([]);
       }),
       { numRuns: 40, seed: 7 },
     );

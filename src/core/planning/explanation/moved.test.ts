@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Project } from '../../house';
+import { planningInputOf, type Project } from '../../house';
 import { applyEvents, type EventBodyOf } from '../../journal';
 import { added, anyHouse, chosen, houseOf, place } from '../../testing/houses';
 import { MINUTES_PER_DAY, minutes, momentAt, plainDate } from '../../units';
@@ -11,7 +11,7 @@ const DAY = plainDate('2026-01-05');
 const NOW = momentAt(DAY, 8 * 60);
 const planOf = (house: Project, before: Plan | null = null, now = NOW): Plan => {
   const standing = before && standingOf(before);
-  const plan = planHouse(house, now, { schedules: 4, standing });
+  const plan = planHouse(planningInputOf(house), now, { schedules: 4, standing });
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };

@@ -1,4 +1,4 @@
-import type { PersonId } from '../../house';
+import { planningInputOf, type PersonId } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { LIMITED_STEPS, findStep } from '../../trade/steps';
 import { added, chosen, houseOf, place, week } from '../../testing/houses';
@@ -227,7 +227,7 @@ describe('the search', () => {
   ]).flat();
   const house = houseOf(...rooms);
   const at = (schedules: number) => {
-    const plan = planHouse(house, NOW, { schedules });
+    const plan = planHouse(planningInputOf(house), NOW, { schedules });
     if (!plan.ok) throw new Error(plan.error.code);
     return plan.value;
   };

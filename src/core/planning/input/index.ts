@@ -1,5 +1,4 @@
 export { unlogged } from './unlogged';
-export { asPlanningInput, planningInputOf, withChanges } from './input';
+export { withChanges } from './with-changes';
 export { changesBetween, withFieldChanges, type FieldChange, type InputChanges } from './changes';
 export { inputChangesSchema, planningInputSchema } from './schema';
-export { NOTHING_LOGGED, loggedIn, touchedOn } from '../../house/logged';

@@ -1,9 +1,8 @@
-import type { HouseToPlan, PlanningInput } from '../../house';
-import { asPlanningInput } from './input';
+import type { PlanningInput } from '../../house';
 
 /** The house as it is wanted, before anything of it was done, ordered, booked or paid. */
-export const unlogged = (house: HouseToPlan): PlanningInput => ({
-  ...asPlanningInput(house),
+export const unlogged = (house: PlanningInput): PlanningInput => ({
+  ...house,
   logged: {},
   worked: {},
   purchases: {},

@@ -1,8 +1,6 @@
-import type { PlanningInput } from '../../house';
-import type { Progress } from '../../house/progress';
+import { type PlanningInput, NOTHING_LOGGED, type Progress } from '../../house';
 import type { Job } from '../../trade/steps';
 import { minutes, plainDate } from '../../units';
-import { NOTHING_LOGGED } from '../input';
 import { Paces, slipsOf } from '.';
 
 const ON = plainDate('2026-01-08');

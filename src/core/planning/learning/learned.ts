@@ -1,8 +1,13 @@
-import type { JobId, PersonId, PlanningInput } from '../../house';
+import {
+  type JobId,
+  type PersonId,
+  type PlanningInput,
+  progressOf,
+  type Progress,
+} from '../../house';
 import type { Graph } from '../../trade/precedence';
 import { Paces, keptHours, slipsOf, type DaysWork, type KeptByPerson, type Slips } from '.';
 import type { Standing } from '../report';
-import { progressOf, type Progress } from '../../house/progress';
 import type { Job } from '../../trade/steps';
 import { dateOf, type Moment, type PlainDate } from '../../units';
 

@@ -1,5 +1,11 @@
-import { SKILLS, type Person, type PersonId, type PlanningInput, type Skill } from '../../house';
-import type { Progress } from '../../house/progress';
+import {
+  SKILLS,
+  type Person,
+  type PersonId,
+  type PlanningInput,
+  type Skill,
+  type Progress,
+} from '../../house';
 import { ableFor, skillOf, type Job } from '../../trade/steps';
 import type { PlainDate } from '../../units';
 import { Belief, type Prior, type Seen, type Weighted } from './belief';

@@ -1,5 +1,4 @@
-import type { PlanningInput } from '../../house';
-import type { Progress } from '../../house/progress';
+import type { PlanningInput, Progress } from '../../house';
 import type { Job } from '../../trade/steps';
 import { daysBetween } from '../../units';
 

@@ -1,7 +1,12 @@
-import type { HouseToPlan, JobId, Order, PlanningInput } from '../../house';
+import {
+  type JobId,
+  type Order,
+  type PlanningInput,
+  progressOf,
+  readProgress,
+  type Progress,
+} from '../../house';
 import { gateMembership, type GateMembership } from '../../trade/gates';
-import { asPlanningInput } from '../input';
-import { progressOf, readProgress, type Progress } from '../../house/progress';
 import { fail, ok, type Result } from '../../result';
 import { openRisks } from '../../survey/risk';
 import { openQuestions, type Undecided } from '../../survey/walk';
@@ -9,13 +14,13 @@ import {
   buildGraph,
   closureBefore,
   findLoop,
-  linkJobs,
   withoutImplied,
   withoutJobs,
   type Graph,
   type Link,
 } from '../../trade/precedence';
-import { expandAll, type Job } from '../../trade/steps';
+import type { Job } from '../../trade/steps';
+import { linksOf, expandAll } from '../../estimating/jobs';
 import type { PlanError } from '../report';
 import { withOrderChains } from './order-chains';
 import { ordersByLine } from './orders';
@@ -43,11 +48,11 @@ export type Network = {
 const FIRST_DAY: ReadonlySet<string> = new Set(['safe.locks', 'site.alarms']);
 
 /** A house is planned several times over: cautiously, at the guesses, without its suspicions. */
-const known = new WeakMap<HouseToPlan, Result<Network, PlanError>>();
+const known = new WeakMap<PlanningInput, Result<Network, PlanError>>();
 
 /** Found once for each state of a house, which never changes in place. Fails on a loop of own jobs or rules. */
-export function networkOf(house: HouseToPlan): Result<Network, PlanError> {
-  const found = known.get(house) ?? build(asPlanningInput(house));
+export function networkOf(house: PlanningInput): Result<Network, PlanError> {
+  const found = known.get(house) ?? build(house);
   known.set(house, found);
   return found;
 }
@@ -63,7 +68,7 @@ function build(project: PlanningInput): Result<Network, PlanError> {
   const orders = ordersByLine(project);
   const links = withOrderChains(
     jobs,
-    withoutJobs(linkJobs(all, project), dropped),
+    withoutJobs(linksOf(all, project), dropped),
     progress,
     orders,
   );

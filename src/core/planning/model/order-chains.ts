@@ -1,6 +1,5 @@
-import type { JobId, Order } from '../../house';
+import { type JobId, type Order, progressOf, type Progress } from '../../house';
 import { buildGraph, closureBefore, type Link } from '../../trade/precedence';
-import { progressOf, type Progress } from '../../house/progress';
 import type { Job, JobMaterial } from '../../trade/steps';
 import { BLOCKING_LEAD_DAYS } from './orders';
 

@@ -1,6 +1,5 @@
-import type { Order, HouseToPlan } from '../../house';
+import type { Order, PlanningInput, Progress } from '../../house';
 import { shareIn } from '../../house/order-share';
-import type { Progress } from '../../house/progress';
 import type { Job, JobMaterial } from '../../trade/steps';
 import { addDays, dateOf, momentAt, plainDate, type Moment, type PlainDate } from '../../units';
 import type { Caution } from './caution';
@@ -13,7 +12,7 @@ const CUSHION_DAYS = 2;
 const MORNING = 8 * 60;
 
 /** One order may serve several lines; it stands under each of them. */
-export const ordersByLine = (project: HouseToPlan): Map<string, Order> =>
+export const ordersByLine = (project: PlanningInput): Map<string, Order> =>
   new Map(
     Object.values(project.orders).flatMap((order) =>
       [order.lineId, ...(order.shares ?? []).map(({ lineId }) => lineId)].map(

@@ -1,10 +1,17 @@
-import { hireOf, type HouseToPlan, type JobId } from '../../house';
+import {
+  hireOf,
+  type PlanningInput,
+  type JobId,
+  effortLeft,
+  progressOf,
+  toldLeft,
+} from '../../house';
 import { gateRank } from '../../trade/gates';
 import { soonPairs, type Link } from '../../trade/precedence';
-import { effortLeft, progressOf, toldLeft } from '../../house/progress';
 import { ok, type Result } from '../../result';
 import { allowances } from '../../survey/risk';
-import { amountOf, ableFor, type Job } from '../../trade/steps';
+import { ableFor, type Job } from '../../trade/steps';
+import { amountOf } from '../../estimating/jobs';
 import { answerOf } from '../../trade/practices';
 import {
   MINUTES_PER_DAY,
@@ -49,7 +56,7 @@ const GROUPS_OF_PATH = 1_000_000;
 
 /** Fails on a loop of own jobs or rules. */
 export function buildScheduleModel(
-  house: HouseToPlan,
+  house: PlanningInput,
   now: Moment,
   caution: Caution,
   standing: Standing | null = null,

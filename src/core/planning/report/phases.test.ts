@@ -1,4 +1,4 @@
-import type { Phase } from '../../house';
+import { planningInputOf, type Phase } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { daysBetween, momentAt, plainDate } from '../../units';
@@ -26,7 +26,7 @@ const phase = (more: Partial<Phase>): EventBodyOf => ({
   },
 });
 function planOf(...events: EventBodyOf[]) {
-  const plan = planHouse(houseOf(...rooms, ...events), NOW, { schedules: 10 });
+  const plan = planHouse(planningInputOf(houseOf(...rooms, ...events)), NOW, { schedules: 10 });
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 }
@@ -95,7 +95,7 @@ describe('a phase', () => {
         by: plainDate('2026-03-01'),
       },
     });
-    const forecast = forecastHouse(house, NOW);
+    const forecast = forecastHouse(planningInputOf(house), NOW);
     if (!forecast.ok) throw new Error(forecast.error.code);
     const { ends, gates } = forecast.value;
     expect(ends.map(({ id }) => id)).toEqual(['phase:p', 'd']);

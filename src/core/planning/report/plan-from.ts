@@ -1,11 +1,11 @@
-import { hardDatesOf, type JobId } from '../../house';
+import { hardDatesOf, type JobId, progressOf } from '../../house';
 import { conditionStates } from '../../trade/gates';
 import { costsOf, type Costs } from '../../estimating/job-costs/cost-lines';
 import { crewLines } from '../../estimating/job-costs/crew-lines';
 import type { Link } from '../../trade/precedence';
-import { progressOf } from '../../house/progress';
 import { fail, ok, type Result } from '../../result';
-import { plannedCost, type GateId, type Job } from '../../trade/steps';
+import type { GateId, Job } from '../../trade/steps';
+import { plannedCost } from '../../estimating/jobs';
 import {
   MINUTES_PER_DAY,
   addDays,

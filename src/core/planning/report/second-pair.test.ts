@@ -1,3 +1,4 @@
+import { planningInputOf } from '../../house';
 import { planHouse } from '../plan-house';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { momentAt, plainDate } from '../../units';
@@ -7,9 +8,13 @@ const NOW = momentAt(plainDate('2026-04-06'), 8 * 60);
 
 function wantedBy(people: number) {
   const house = houseOf(added(place('a')), chosen('a', 'window', 2));
-  const plan = planHouse({ ...house, people: house.people.slice(0, people) }, NOW, {
-    schedules: 1,
-  });
+  const plan = planHouse(
+    planningInputOf({ ...house, people: house.people.slice(0, people) }),
+    NOW,
+    {
+      schedules: 1,
+    },
+  );
   if (!plan.ok) throw new Error(plan.error.code);
   return secondPairWanted(plan.value);
 }

@@ -1,3 +1,4 @@
+import { planningInputOf } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../plan-house';
 import { added, chosen, houseOf, place } from '../../testing/houses';
@@ -11,7 +12,7 @@ function without(livedIn: boolean, ...bodies: EventBodyOf[]) {
   const lived = livedIn
     ? { ...house, house: { ...house.house, occupancy: 'lived-in' as const } }
     : house;
-  const plan = planHouse(lived, NOW, { schedules: 1 });
+  const plan = planHouse(planningInputOf(lived), NOW, { schedules: 1 });
   if (!plan.ok) throw new Error(plan.error.code);
   return { rows: daysWithout(plan.value, lived), jobs: plan.value.jobs };
 }

@@ -1,4 +1,4 @@
-import { stateOf, type HouseToPlan, type JobId, type PlaceId, type PlaceKind } from '../../house';
+import { stateOf, type HouseFacts, type JobId, type PlaceId, type PlaceKind } from '../../house';
 import { daysBetween, dateOf, type PlainDate } from '../../units';
 import type { Plan, PlannedJob } from './plan';
 
@@ -63,7 +63,7 @@ const TEARS_OUT = 'demo.fixtures';
  */
 export function daysWithout(
   plan: Pick<Plan, 'jobs'>,
-  house: Pick<HouseToPlan, 'house' | 'places' | 'placeOrder' | 'placeStates' | 'daysWithout'>,
+  house: Pick<HouseFacts, 'house' | 'places' | 'placeOrder' | 'placeStates' | 'daysWithout'>,
 ): DaysWithout[] {
   if (house.house.occupancy !== 'lived-in') return [];
   return WITHOUT.flatMap(({ id, title, kind, back, meanwhile, limit: usual }) => {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Person, Project } from '../../house';
+import { planningInputOf, type Person, type Project } from '../../house';
 import { applyEvents, type EventBodyOf } from '../../journal';
 import { standingOf, type Plan, type PlannedJob } from '../report';
 import { faultsOf } from '../../testing/check-plan';
@@ -113,7 +113,10 @@ const CHANGES: Record<string, Change> = {
 };
 
 const planned = (house: Project, standing: Plan | null = null) =>
-  planHouse(house, MORNING, { schedules: 5, standing: standing && standingOf(standing) });
+  planHouse(planningInputOf(house), MORNING, {
+    schedules: 5,
+    standing: standing && standingOf(standing),
+  });
 
 const anyOne = fc.oneof(anyHouse, anyRenovation);
 
@@ -127,7 +130,7 @@ function expectPlans(begun: Project, said: readonly (readonly [string, number])[
     if (!plan.ok || !changed) return;
     const next = planned(changed, plan.value);
     // Where nobody has an hour for it any more, whoever asks anew is told so too.
-    if (next.ok) expect(faultsOf(changed, next.value)).toEqual([]);
+    if (next.ok) expect(faultsOf(planningInputOf(changed), next.value)).toEqual([]);
     else expect(planned(changed)).toEqual(next);
     [house, plan] = [changed, next];
   }

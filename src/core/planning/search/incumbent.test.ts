@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { minutesOn, type Person, type Project } from '../../house';
+import { planningInputOf, minutesOn, type Person, type Project } from '../../house';
 import { applyEvents, type EventBodyOf } from '../../journal';
 import { standingOf, type Plan } from '../report';
 import { added, anyHouse, chosen, houseOf, place } from '../../testing/houses';
@@ -21,7 +21,10 @@ import { isNowhereLater } from './incumbent';
 const FIRST = plainDate('2026-01-05');
 const MORNING = momentAt(FIRST, 8 * 60);
 const planOf = (house: Project, now = MORNING, standing: Plan | null = null): Plan => {
-  const plan = planHouse(house, now, { schedules: 8, standing: standing && standingOf(standing) });
+  const plan = planHouse(planningInputOf(house), now, {
+    schedules: 8,
+    standing: standing && standingOf(standing),
+  });
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };
@@ -114,7 +117,7 @@ describe('a plan that stands', () => {
     const short = { ...ana, week: ana.week.map(() => minutes(35)) };
     const both = planOf({ ...house, people: [me, short] }, MORNING, alone);
     expect(lacking(both)).toEqual([]);
-    expect(faultsOf({ ...house, people: [me, short] }, both)).toEqual([]);
+    expect(faultsOf(planningInputOf({ ...house, people: [me, short] }), both)).toEqual([]);
   });
 
   it('gives a job to who was named for it since', () => {
@@ -141,7 +144,7 @@ describe('a plan that stands', () => {
           lived = after(lived, dayAsPlanned(plan, addDays(FIRST, at), 20 * at));
           plan = planOf(lived, momentAt(addDays(FIRST, at + 1), 8 * 60), plan);
         }
-        expect(faultsOf(lived, plan)).toEqual([]);
+        expect(faultsOf(planningInputOf(lived), plan)).toEqual([]);
       }),
       { numRuns: 15 },
     );

@@ -1,4 +1,4 @@
-import type { JobId, HouseToPlan } from '../../house';
+import type { JobId, PlanningInput } from '../../house';
 import { gateRank } from '../../trade/gates';
 import {
   GATES_COUNTED,
@@ -249,7 +249,7 @@ export type Prepared = { plan: Plan; model: ScheduleModel; table: Table; simulat
  * Lays the house out in the order of `plan`, without what its suspicions are allowed for: what they may find is drawn.
  */
 export function prepareFrom(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   plan: Plan,
 ): Result<Prepared, PlanError> {
@@ -273,7 +273,7 @@ const lastFinish = ({ jobs, now }: Plan): Moment =>
   jobs.reduce((last, { finish }) => (finish > last ? finish : last), now);
 
 /** {@link prepareFrom} a plan of its own. */
-export function prepareDraw(project: HouseToPlan, now: Moment): Result<Prepared, PlanError> {
+export function prepareDraw(project: PlanningInput, now: Moment): Result<Prepared, PlanError> {
   const plan = planHouse(project, now);
   return plan.ok ? prepareFrom(project, now, plan.value) : plan;
 }
@@ -340,7 +340,7 @@ export const drawFrom = (prepared: Prepared, options: DrawOptions = {}): Drawn =
 
 /** The whole of it for one house. */
 export function drawForecast(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   options: DrawOptions = {},
 ): Result<Drawn, PlanError> {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { minutesOn, type Person } from '../../house';
+import { planningInputOf, minutesOn, type Person } from '../../house';
 import { applyEvents, type EventBodyOf } from '../../journal';
 import { planHouse } from '../plan-house';
 import { seededRandom } from '../../random';
@@ -29,7 +29,7 @@ const house = houseOf(
   chosen('bath', 'bathroom'),
   chosen('bath', 'tile-floor'),
 );
-const prepared = prepareDraw(house, NOW);
+const prepared = prepareDraw(planningInputOf(house), NOW);
 const drawn = (options = {}) => {
   if (!prepared.ok) throw new Error(prepared.error.code);
   return drawFrom(prepared.value, { runs: 200, ...options });
@@ -38,7 +38,7 @@ const me: Person = { id: 'me' as never, name: 'Me', role: 'self', week: week(120
 
 describe('a forecast in steps', () => {
   const stepsOf = (standing: Standing | null) => {
-    const steps = forecastInSteps(house, NOW, { runs: 20, standing });
+    const steps = forecastInSteps(planningInputOf(house), NOW, { runs: 20, standing });
     const onTheWay: Forecast[] = [];
     for (;;) {
       const step = steps.next();
@@ -81,7 +81,7 @@ describe('what a forecast says was learned', () => {
         ],
       },
     });
-    const before = forecastHouse(house, NOW, 2);
+    const before = forecastHouse(planningInputOf(house), NOW, 2);
     if (!before.ok) throw new Error(before.error.code);
     const walk = before.value.plan.jobs.find(({ id }) => id === 'bed/survey.walk');
     const measure = before.value.plan.jobs.find(({ id }) => id === 'bed/survey.measure');
@@ -92,7 +92,8 @@ describe('what a forecast says was learned', () => {
       told(walk.id, walk.estimate * 2, 100),
       told(measure.id, 10, null),
     ]);
-    const later = after && forecastHouse(after, momentAt(plainDate('2026-01-06'), 480), 2);
+    const later =
+      after && forecastHouse(planningInputOf(after), momentAt(plainDate('2026-01-06'), 480), 2);
     if (!later?.ok) throw new Error('no forecast');
     const { left } = later.value.learned;
     expect(left.guessed).toBe(guessed - walk.estimate - 10);
@@ -234,7 +235,7 @@ describe('the drawn forecast', () => {
       expect([p10, p50, p80, p95]).toEqual([p10, p50, p80, p95].toSorted());
     }
     expect(cost.p80).toBeGreaterThanOrEqual(cost.p50);
-    const plan = planHouse(house, NOW);
+    const plan = planHouse(planningInputOf(house), NOW);
     expect(plan.ok && (gates.live.p80 ?? '') >= (plan.value.gates.live.date ?? '')).toBe(true);
   });
 
@@ -250,11 +251,11 @@ describe('the drawn forecast', () => {
       ...slow,
       people: slow.people.slice(0, 1).map((one) => ({ ...one, week: week(0, 30) })),
     };
-    const plan = planHouse(project, NOW);
+    const plan = planHouse(planningInputOf(project), NOW);
     if (!plan.ok) throw new Error(plan.error.code);
     const planned = plan.value.gates.done.date ?? '';
     expect(planned > '2031').toBe(true);
-    const ready = prepareFrom(project, NOW, plan.value);
+    const ready = prepareFrom(planningInputOf(project), NOW, plan.value);
     if (!ready.ok) throw new Error(ready.error.code);
     const { p50, p95 } = drawFrom(ready.value, { runs: 40 }).gates.done;
     // Half of the runs may be a little quicker than the plan, never years.
@@ -281,7 +282,7 @@ describe('the drawn forecast', () => {
   it('answers for any house: days in order for every gate, or none where nothing is left', () => {
     fc.assert(
       fc.property(anyHouse, (project) => {
-        const result = forecastHouse(project, NOW, 30);
+        const result = forecastHouse(planningInputOf(project), NOW, 30);
         if (!result.ok) throw new Error(result.error.code);
         for (const { likely, fairlySafe } of Object.values(result.value.gates)) {
           expect(likely === null).toBe(fairlySafe === null);

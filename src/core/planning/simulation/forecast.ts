@@ -1,4 +1,4 @@
-import type { HouseToPlan } from '../../house';
+import { type PlanningInput, effortLeft, progressOf } from '../../house';
 import { quietly, toTheEnd, type InSteps } from '../../in-steps';
 import {
   standingOf,
@@ -14,7 +14,6 @@ import { planInOrder, planInSteps } from '../plan-house';
 import type { ScheduleModel } from '../model/schedule-model';
 import { PACE_KINDS } from '../learning';
 import type { Job } from '../../trade/steps';
-import { effortLeft, progressOf } from '../../house/progress';
 import { minutes, type Moment } from '../../units';
 import { drawInSteps, prepareFrom, type Drawn, type Prepared } from './draw';
 
@@ -48,7 +47,7 @@ export type Foreseen = { forecast: Forecast; drawn: Drawn };
  * rough doubt, then `null` wherever it may be stopped, and the improved one at the end.
  */
 export function* forecastInSteps(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   options: ForecastOptions = {},
 ): InSteps<Forecast | null, Result<Forecast, PlanError>> {
@@ -57,7 +56,7 @@ export function* forecastInSteps(
 }
 
 export function* foresee(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   { runs = SCREEN_RUNS, standing = null, isWeighed = false }: ForecastOptions = {},
 ): InSteps<Forecast | null, Result<Foreseen, PlanError>> {
@@ -76,7 +75,7 @@ export function* foresee(
 }
 
 /** What can be planned with its suspicions can be planned without them. */
-function prepared(project: HouseToPlan, now: Moment, plan: Plan): Prepared {
+function prepared(project: PlanningInput, now: Moment, plan: Plan): Prepared {
   const laidOut = prepareFrom(project, now, plan);
   if (!laidOut.ok) throw new Error(`no plan without risks: ${laidOut.error.code}`);
   return laidOut.value;
@@ -87,7 +86,7 @@ function prepared(project: HouseToPlan, now: Moment, plan: Plan): Prepared {
  * gate nearer and takes none further away; null where there is none.
  */
 export function* betterInSteps(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   standing: Standing,
 ): InSteps<null, Result<Forecast | null, PlanError>> {
@@ -102,13 +101,13 @@ export function* betterInSteps(
 
 /** {@link forecastInSteps} run to its end. */
 export const forecastHouse = (
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   runs = SCREEN_RUNS,
 ): Result<Forecast, PlanError> => toTheEnd(forecastInSteps(project, now, { runs }));
 
 function* drawn(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   plan: Plan,
   runs: number,
@@ -154,7 +153,7 @@ const doubtOf = ({ gates }: Drawn, gate: 'sleep' | 'live' | 'done'): Doubt => ({
 
 /** The days of the gates, were every job to take what it was guessed at. */
 function atGuess(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   plan: Plan,
   { model }: Prepared,

@@ -1,3 +1,4 @@
+import { planningInputOf } from '../../house';
 import fc from 'fast-check';
 import { jobsOfGate } from '../report';
 import { seededRandom } from '../../random';
@@ -21,7 +22,7 @@ type Case = { end: string; p10: string; p50: string; p80: string; planned: strin
 
 function lives() {
   return fc.sample(anyRenovation, HOUSES).flatMap((project, house) => {
-    const planned = planHouse(project, NOW, { schedules: 4 });
+    const planned = planHouse(planningInputOf(project), NOW, { schedules: 4 });
     if (!planned.ok) throw new Error(planned.error.code);
     const plan = planned.value;
     const toLive = houseToLive(project, plan);
@@ -48,9 +49,9 @@ describe('owners whose luck is not the forecast’s own', () => {
   const at = (share: number): Case[] =>
     all.flatMap(({ end, houseOn }) => {
       const { house, now } = houseOn(share);
-      const plan = planHouse(house, now, { schedules: 4 });
+      const plan = planHouse(planningInputOf(house), now, { schedules: 4 });
       if (!plan.ok) throw new Error(plan.error.code);
-      const prepared = prepareFrom(house, now, plan.value);
+      const prepared = prepareFrom(planningInputOf(house), now, plan.value);
       if (!prepared.ok) throw new Error(prepared.error.code);
       const { p10, p50, p80 } = drawFrom(prepared.value, { runs: RUNS }).gates.done;
       const planned = prepared.value.plan.gates.done.date;
@@ -82,7 +83,11 @@ describe('owners whose luck is not the forecast’s own', () => {
       const tenth = [...new Set(life.diary.map(({ on }) => on))][9];
       if (tenth === undefined) continue;
       const house = houseAfter(project, plan, life, tenth);
-      const model = buildScheduleModel(house, momentAt(addDays(tenth, 1), MORNING), WITHOUT_RISKS);
+      const model = buildScheduleModel(
+        planningInputOf(house),
+        momentAt(addDays(tenth, 1), MORNING),
+        WITHOUT_RISKS,
+      );
       if (!model.ok) throw new Error(model.error.code);
       for (const job of model.value.jobs.filter(({ work }) => work.kind === 'labour')) {
         const really = Math.log(owner.bias) + kindOf(owner, job.stepId);

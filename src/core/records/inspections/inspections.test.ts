@@ -1,4 +1,4 @@
-import type { JobId } from '../../house';
+import { planningInputOf, type JobId } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
 import { added, chosen, houseOf, place } from '../../testing/houses';
@@ -21,7 +21,7 @@ const held = (result: 'passed' | 'failed', note: string | null = null): EventBod
 });
 function ladder(...events: EventBodyOf[]) {
   const house = houseOf(...base, ...events);
-  const plan = planHouse(house, momentAt(on, 8 * 60), { schedules: 1 });
+  const plan = planHouse(planningInputOf(house), momentAt(on, 8 * 60), { schedules: 1 });
   if (!plan.ok) throw new Error(plan.error.code);
   const rungs = inspectionLadder(house, plan.value);
   const rung = rungs.find(({ job }) => job.id === ELECTRIC);

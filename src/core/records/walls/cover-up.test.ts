@@ -1,3 +1,4 @@
+import { planningInputOf } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
 import { added, chosen, houseOf, place } from '../../testing/houses';
@@ -33,7 +34,7 @@ const ticked = (jobId: string): EventBodyOf => ({
 });
 function missing(jobId: string, ...events: EventBodyOf[]) {
   const house = houseOf(...base, ...events);
-  const plan = planHouse(house, momentAt(on, 8 * 60), { schedules: 1 });
+  const plan = planHouse(planningInputOf(house), momentAt(on, 8 * 60), { schedules: 1 });
   if (!plan.ok) throw new Error(plan.error.code);
   const job = plan.value.jobs.find(({ id }) => id === jobId);
   if (!job) throw new Error(`no job ${jobId}`);
@@ -85,7 +86,7 @@ describe('closing a wall', () => {
 describe('a room that was closed', () => {
   const planned = (...events: EventBodyOf[]) => {
     const house = houseOf(...base, ...events);
-    const plan = planHouse(house, momentAt(on, 8 * 60), { schedules: 1 });
+    const plan = planHouse(planningInputOf(house), momentAt(on, 8 * 60), { schedules: 1 });
     if (!plan.ok) throw new Error(plan.error.code);
     return { house, plan: plan.value };
   };

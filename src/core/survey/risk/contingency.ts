@@ -1,4 +1,4 @@
-import { placesInOrder, type HouseToPlan } from '../../house';
+import { placesInOrder, type HouseFacts } from '../../house';
 import { cents, type Cents } from '../../units';
 import { openRisks } from './risk';
 
@@ -29,7 +29,7 @@ export type ContingencyAdvice = {
  * unknown, and beside it chance × cost of each open suspicion.
  */
 export function adviseContingency(
-  project: HouseToPlan,
+  project: HouseFacts,
   toCome: Cents,
   contingencyLeft: Cents | null = null,
 ): ContingencyAdvice {

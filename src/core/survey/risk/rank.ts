@@ -1,4 +1,4 @@
-import type { HouseToPlan } from '../../house';
+import type { HouseFacts } from '../../house';
 import type { Plan } from '../../planning/report';
 import { openRisks, type OpenRisk } from './risk';
 
@@ -9,7 +9,7 @@ const HOUR_CENTS = 2_500;
  * Open suspicions, the one to open up first at the front: what it costs on average in hours and money, the more
  * so the less slack its investigation has, because then the whole plan hangs on it.
  */
-export function openFirst(project: HouseToPlan, plan: Plan | null): OpenRisk[] {
+export function openFirst(project: HouseFacts, plan: Plan | null): OpenRisk[] {
   const slack = new Map(plan?.jobs.map((job) => [job.id, job.slackDays]));
   const weight = ({ expectedCents, expectedMinutes, lookJobId }: OpenRisk) =>
     (expectedCents + (expectedMinutes / 60) * HOUR_CENTS) / (1 + (slack.get(lookJobId) ?? 0) / 7);

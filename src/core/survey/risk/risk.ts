@@ -2,7 +2,7 @@ import {
   surveyIdOf,
   type JobId,
   type PlaceId,
-  type HouseToPlan,
+  type HouseFacts,
   type Risk,
   type Survey,
   type Suspicion,
@@ -68,7 +68,7 @@ export type OpenRisk = {
 const middle = ({ low, high }: { low: number; high: number }): number => (low + high) / 2;
 
 /** Suspicions that nobody has settled, in the order they were noted. */
-export function openRisks(project: HouseToPlan): OpenRisk[] {
+export function openRisks(project: HouseFacts): OpenRisk[] {
   return Object.values(project.surveys).flatMap((survey) => {
     const surveyId = surveyIdOf(survey);
     const { suspicion, placeId } = survey;
@@ -94,7 +94,7 @@ export type RiskWeight = 'expected' | 'high' | 'none';
  * Minutes to add to each investigation for what it may find. Hours of a find cannot be spread over jobs nobody
  * knows yet, so they follow the looking. At its worst a suspicion of under one in five is still left out.
  */
-export function allowances(project: HouseToPlan, weight: RiskWeight): Map<JobId, Minutes> {
+export function allowances(project: HouseFacts, weight: RiskWeight): Map<JobId, Minutes> {
   const byJob = new Map<JobId, Minutes>();
   if (weight === 'none') return byJob;
   for (const { lookJobId, risk, expectedMinutes } of openRisks(project)) {
@@ -106,5 +106,5 @@ export function allowances(project: HouseToPlan, weight: RiskWeight): Map<JobId,
 }
 const LEAST_LIKELY = 20;
 
-export const expectedCost = (project: HouseToPlan): Cents =>
+export const expectedCost = (project: HouseFacts): Cents =>
   cents(openRisks(project).reduce((sum, risk) => sum + risk.expectedCents, 0));

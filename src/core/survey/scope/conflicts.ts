@@ -1,4 +1,4 @@
-import type { Element, PlaceId, HouseToPlan } from '../../house';
+import type { Element, PlaceId, HouseFacts } from '../../house';
 import { scopeOf, type ScopeItem } from './scope';
 
 /**
@@ -45,7 +45,7 @@ const shared = (takes: string, relies: string): Element | undefined =>
   (TAKES[takes] ?? []).find((element) => RELIES_ON[relies]?.includes(element));
 
 /** Every pair of decisions that exclude each other, in walking order. Nothing is dropped because of one. */
-export function conflictsOf(project: HouseToPlan): Conflict[] {
+export function conflictsOf(project: HouseFacts): Conflict[] {
   const scope = scopeOf(project);
   return scope.flatMap((takes) =>
     scope.flatMap((relies) => {

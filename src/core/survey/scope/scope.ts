@@ -4,7 +4,7 @@ import {
   type OpeningChange,
   surveyIdOf,
   type PlaceId,
-  type HouseToPlan,
+  type HouseFacts,
   type Survey,
   type Suspicion,
 } from '../../house';
@@ -45,7 +45,7 @@ const LOOKS: Record<Suspicion, string> = {
 export const lookWorkFor = (suspicion: Suspicion): string => LOOKS[suspicion];
 
 /** What a decision comes to in a place; undefined when nothing has to be done, or the library has no way. */
-export function wayOf(survey: Survey, project: Pick<HouseToPlan, 'places'>): string | undefined {
+export function wayOf(survey: Survey, project: Pick<HouseFacts, 'places'>): string | undefined {
   const place = project.places[survey.placeId];
   if (!place || survey.decision === 'undecided') return undefined;
   const ways = waysFor(survey.element, survey.decision, place.kind);
@@ -57,7 +57,7 @@ const said = (survey: Survey): string =>
   `Walk: ${survey.element} ${survey.decision}${survey.reason ? `, ${survey.reason}` : ''}`;
 
 type Scoped = Pick<
-  HouseToPlan,
+  HouseFacts,
   'places' | 'placeOrder' | 'works' | 'surveys' | 'settlements' | 'deferred'
 >;
 

@@ -1,6 +1,12 @@
 import { stepInId } from '../../trade/steps';
-import { hasNothingToTakeOut, stateOf, type PlaceId, type Project } from '../../house';
-import { readProgress } from '../../house/progress';
+import {
+  hasNothingToTakeOut,
+  planningInputOf,
+  readProgress,
+  stateOf,
+  type PlaceId,
+  type Project,
+} from '../../house';
 import { doingOf, verbOf } from '../../trade/steps/operations';
 import { findStep } from '../../trade/steps/library';
 
@@ -13,7 +19,7 @@ const HANDS_OVER = 12;
 
 /** Work logged before the day the state was said, of a kind that leaves more standing than the state knows of. */
 export function statesAgainstLog(house: Project): Contradiction[] {
-  const progress = [...readProgress(house)];
+  const progress = [...readProgress(planningInputOf(house))];
   return house.placeOrder.flatMap((placeId) => {
     const [place, said] = [house.places[placeId], house.placeStates[placeId]];
     if (!place || !said || !hasNothingToTakeOut(stateOf(house, place))) return [];

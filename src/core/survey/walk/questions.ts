@@ -1,4 +1,4 @@
-import { surveyIdOf, type Element, type JobId, type PlaceId, type HouseToPlan } from '../../house';
+import { surveyIdOf, type Element, type JobId, type PlaceId, type HouseFacts } from '../../house';
 import { waysFor } from '../scope';
 import type { Job } from '../../trade/steps';
 import { findStep } from '../../trade/steps/library';
@@ -96,7 +96,7 @@ const leadOf = (workId: string): number =>
   );
 
 /** Asked in so many words, or left undecided on the walk; each holds up only the jobs that depend on it. */
-export function openQuestions(project: HouseToPlan, jobs: readonly Job[]): Undecided[] {
+export function openQuestions(project: HouseFacts, jobs: readonly Job[]): Undecided[] {
   const byId = new Map(jobs.map((job) => [job.id, job]));
   const asked = Object.values(project.questions)
     .filter(({ answer }) => answer === null)

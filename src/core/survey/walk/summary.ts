@@ -4,7 +4,7 @@ import {
   type Element,
   type Place,
   type PlaceId,
-  type HouseToPlan,
+  type HouseFacts,
   type Survey,
 } from '../../house';
 import { openRisks, type OpenRisk } from '../risk';
@@ -24,7 +24,7 @@ export type PlaceWalk = {
 
 const STAYS = new Set(['keep', 'clean', 'repair']);
 
-export function walkOf(project: HouseToPlan, place: Place): PlaceWalk {
+export function walkOf(project: HouseFacts, place: Place): PlaceWalk {
   const elements = elementsOf(place.kind);
   const seen = elements.flatMap(
     (element) => project.surveys[surveyIdOf({ placeId: place.id, element })] ?? [],
@@ -40,13 +40,13 @@ export function walkOf(project: HouseToPlan, place: Place): PlaceWalk {
   };
 }
 
-export const walkThrough = (project: HouseToPlan): PlaceWalk[] =>
+export const walkThrough = (project: HouseFacts): PlaceWalk[] =>
   placesInOrder(project).map((place) => walkOf(project, place));
 
 /** Things taken out to be used again, as the stores keep them. */
 export type Salvage = { surveyId: string; placeId: PlaceId; what: string; size: string | null };
 
-export const salvageOf = (project: HouseToPlan): Salvage[] =>
+export const salvageOf = (project: HouseFacts): Salvage[] =>
   Object.values(project.surveys).flatMap((survey) =>
     survey.salvage && ['remove', 'replace', 'move'].includes(survey.decision)
       ? [{ surveyId: surveyIdOf(survey), placeId: survey.placeId, ...survey.salvage }]

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  planningInputOf,
   decisionSchema,
   elementSchema,
   suspicionSchema,
@@ -13,7 +14,8 @@ import { adviseContingency, expectedCost, openRisks } from '../risk';
 import { forecastHouse } from '../../planning/simulation';
 import { planHouse } from '../../planning/plan-house';
 import { conflictsOf, elementsOf, scopeOf, waysFor } from '../scope';
-import { expandJobs, findWork } from '../../trade/steps';
+import { findWork } from '../../trade/steps';
+import { expandJobs } from '../../estimating/jobs';
 import { STARTED, added, chosen, houseOf, place, stamped, week } from '../../testing/houses';
 import { faultsOf } from '../../testing/check-plan';
 import { cents, dateOf, daysBetween, momentAt, plainDate } from '../../units';
@@ -46,9 +48,10 @@ const seen = (over: Parameters<typeof survey>[0]): EventBodyOf => ({
   type: 'elementSurveyed',
   payload: survey(over),
 });
-const ids = (project: Project) => new Set(expandJobs(project).map(({ id }) => id as string));
+const ids = (project: Project) =>
+  new Set(expandJobs(planningInputOf(project)).map(({ id }) => id as string));
 const planned = (project: Project, now = NOW) => {
-  const plan = planHouse(project, now, { schedules: 8 });
+  const plan = planHouse(planningInputOf(project), now, { schedules: 8 });
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };
@@ -59,7 +62,7 @@ describe('decisions are the scope', () => {
       ...BASE,
       seen({ element: 'windows', decision: 'replace', count: 2, reason: 'sill rotten' }),
     );
-    const window = expandJobs(house).find(({ id }) => id === 'back/shell.window');
+    const window = expandJobs(planningInputOf(house)).find(({ id }) => id === 'back/shell.window');
     expect(window?.quantity).toEqual({ kind: 'count', count: 2 });
     expect(window?.because).toEqual(['Walk: windows replace, sill rotten']);
     const again = houseOf(
@@ -88,7 +91,7 @@ describe('decisions are the scope', () => {
       seen({ element: 'windows', decision: 'replace', count: 2 }),
     );
     const window = (house: Project) =>
-      expandJobs(house).find(({ id }) => id === 'back/shell.window');
+      expandJobs(planningInputOf(house)).find(({ id }) => id === 'back/shell.window');
     // 330 min each: one, then two, not three.
     expect(window(one)?.estimate).toBe(330);
     expect(window(both)?.estimate).toBe(660);
@@ -158,12 +161,12 @@ describe('decisions are the scope', () => {
       fc.property(fc.array(anySurvey, { maxLength: 12 }), (surveys) => {
         const house = houseOf(...BASE, ...surveys);
         const titles = new Set(scopeOf(house).map(({ because }) => because));
-        for (const job of expandJobs(house)) {
+        for (const job of expandJobs(planningInputOf(house))) {
           expect(
             job.because.every((why) => titles.has(why) || why === 'Every house needs it'),
           ).toBe(true);
         }
-        expect(faultsOf(house, planned(house))).toEqual([]);
+        expect(faultsOf(planningInputOf(house), planned(house))).toEqual([]);
       }),
       { numRuns: 40 },
     );
@@ -198,14 +201,14 @@ describe('what was logged is never lost', () => {
   };
   it('a decision that changes leaves hours and money standing as spent on what was dropped', () => {
     const before = houseOf(...BASE, seen({ element: 'windows', decision: 'repair' }), logged);
-    expect(droppedWork(before)).toEqual([]);
+    expect(droppedWork(planningInputOf(before))).toEqual([]);
     const after = houseOf(
       ...BASE,
       seen({ element: 'windows', decision: 'repair' }),
       logged,
       seen({ element: 'windows', decision: 'replace' }),
     );
-    expect(droppedWork(after)).toEqual([
+    expect(droppedWork(planningInputOf(after))).toEqual([
       { jobId: 'back/mend.window', title: 'Overhaul the window', placeId: 'back', minutes: 90 },
     ]);
     expect(keepLedger(after).paid).toBe(1_200);
@@ -254,7 +257,10 @@ describe('hours and money', () => {
           }));
           const house = houseOf(...BASE, ...logged, ...changes.map(seen));
           const total = logs.reduce((sum, { minutes }) => sum + minutes, 0);
-          const dropped = droppedWork(house).reduce((sum, { minutes }) => sum + minutes, 0);
+          const dropped = droppedWork(planningInputOf(house)).reduce(
+            (sum, { minutes }) => sum + minutes,
+            0,
+          );
           const wanted = planned(house).jobs.reduce((sum, job) => sum + job.logged, 0);
           expect(dropped + wanted).toBe(total);
           expect(keepLedger(house).paid).toBe(total);
@@ -398,7 +404,7 @@ describe('what frightens', () => {
       ...house,
       people: house.people.slice(0, 1).map((person) => ({ ...person, week: week(60, 60) })),
     });
-    const weighed = forecastHouse(alone(houseOf(...BASE, rot)), NOW);
+    const weighed = forecastHouse(planningInputOf(alone(houseOf(...BASE, rot))), NOW);
     if (!weighed.ok) throw new Error(weighed.error.code);
     const { gates, withoutRisks } = weighed.value;
     expect((gates.done.fairlySafe ?? '') > (withoutRisks.done ?? '')).toBe(true);
@@ -409,7 +415,7 @@ describe('what frightens', () => {
     };
     const settled = houseOf(...BASE, rot, nothing);
     expect(openRisks(settled)).toEqual([]);
-    const calm = forecastHouse(alone(settled), NOW);
+    const calm = forecastHouse(planningInputOf(alone(settled)), NOW);
     expect(calm.ok && calm.value.gates.done.likely).toBe(calm.ok && calm.value.withoutRisks.done);
   });
 
@@ -422,7 +428,7 @@ describe('what frightens', () => {
         found: { words: 'two joist ends soft', works: [{ workId: 'repair-floor', count: 1 }] },
       },
     };
-    const job = expandJobs(houseOf(...BASE, rot, found)).find(
+    const job = expandJobs(planningInputOf(houseOf(...BASE, rot, found))).find(
       ({ id }) => id === 'back/structure.joists',
     );
     expect(job?.because).toEqual(['Found: two joist ends soft']);

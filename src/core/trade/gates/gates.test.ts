@@ -1,3 +1,4 @@
+import { planningInputOf } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { leftToKeys, addedBy, jobsOfGate } from '../../planning/report';
 import { takenAway } from '../../planning/report/taken-away';
@@ -13,7 +14,7 @@ const bath = [added(place('b', 'bathroom')), chosen('b', 'bathroom')];
 const bed = [added(place('a')), chosen('a', 'repaint')];
 
 function gatesOf(...bodies: EventBodyOf[]) {
-  const planned = planHouse(houseOf(...bodies), NOW);
+  const planned = planHouse(planningInputOf(houseOf(...bodies)), NOW);
   if (!planned.ok) throw new Error(planned.error.code);
   return planned.value;
 }
@@ -153,7 +154,7 @@ describe('the three gates', () => {
     const livedIn = (...bodies: EventBodyOf[]) => {
       const house = houseOf(...bodies);
       const lived = { ...house, house: { ...house.house, occupancy: 'lived-in' as const } };
-      const planned = planHouse(lived, NOW, { schedules: 1 });
+      const planned = planHouse(planningInputOf(lived), NOW, { schedules: 1 });
       if (!planned.ok) throw new Error(planned.error.code);
       return planned.value;
     };

@@ -1,4 +1,4 @@
-import { isInPhase, openPunch, type HouseToPlan, type JobId, type Phase } from '../../house';
+import { isInPhase, openPunch, type HouseFacts, type JobId, type Phase } from '../../house';
 import { closureBefore, type Graph } from '../precedence';
 import type { Job } from '../steps';
 import { CONDITIONS, GATES, type Condition, type GateId } from '../steps/conditions';
@@ -60,7 +60,7 @@ export type ConditionState = {
  */
 function holdsToday(
   gate: GateId,
-  project: HouseToPlan,
+  project: HouseFacts,
   openJobs: readonly Job[],
   jobs: readonly Job[],
   isDone: (id: JobId) => boolean,
@@ -78,7 +78,7 @@ function holdsToday(
  */
 export function conditionStates(
   gate: GateId,
-  project: HouseToPlan,
+  project: HouseFacts,
   jobs: readonly Job[],
   isDone: (id: JobId) => boolean,
 ): ConditionState[] {

@@ -2,7 +2,7 @@ import {
   SCHOOL_OPTIONS,
   schoolChoiceSchema,
   type Path,
-  type HouseToPlan,
+  type HouseFacts,
   type SchoolId,
   type SchoolOption,
 } from '../../house';
@@ -16,7 +16,7 @@ export type School = {
   id: QuestionId;
   question: string;
   answers: readonly { id: Answer; title: string; because: string }[];
-  usual: (project: HouseToPlan) => Answer;
+  usual: (project: HouseFacts) => Answer;
   usualBecause: string;
 };
 
@@ -138,7 +138,7 @@ export const SCHOOLS: readonly School[] = [
 
 /** How this house answers a question: as it was chosen, else as is usual. */
 export function answerOf(
-  project: Pick<HouseToPlan, 'path' | 'schools' | 'house'>,
+  project: Pick<HouseFacts, 'path' | 'schools' | 'house'>,
   id: QuestionId,
 ): Answer {
   if (id === 'path') return project.path;

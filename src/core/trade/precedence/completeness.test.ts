@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { hasNothingToTakeOut, stateOf } from '../../house';
+import { planningInputOf, hasNothingToTakeOut, stateOf } from '../../house';
 import {
   ALWAYS,
   DOES,
@@ -7,11 +7,11 @@ import {
   STEPS,
   WORKS,
   doingOf,
-  expandJobs,
   meet,
   verbOf,
   type Doing,
 } from '../steps';
+import { linksOf, expandJobs } from '../../estimating/jobs';
 import { anyHouse } from '../../testing/houses';
 import { TRADE_ORDERS, pairsOf } from '../../testing/trade-orders';
 import { CELLS, LAYERS, WITHIN, isFree } from './matrix';
@@ -20,7 +20,7 @@ import { JOINED } from './joined';
 import { pairRules, rulesOfSteps } from './pairs';
 import { SOON_STEPS } from './soon';
 import { orderBetween, type Table } from './table';
-import { buildGraph, closureBefore, findLoop, linkJobs } from '.';
+import { buildGraph, closureBefore, findLoop } from '.';
 
 const doing = (id: string): Doing => {
   const found = doingOf(id);
@@ -240,11 +240,11 @@ describe('nothing goes backwards', () => {
   it('no house has a loop, a job without place or reason, or demolition where nothing stands', () => {
     fc.assert(
       fc.property(anyHouse, (project) => {
-        const jobs = expandJobs(project);
+        const jobs = expandJobs(planningInputOf(project));
         expect(
           findLoop(
             jobs.map(({ id }) => id),
-            linkJobs(jobs, project),
+            linksOf(jobs, planningInputOf(project)),
           ),
         ).toBeUndefined();
         for (const job of jobs) {
@@ -264,8 +264,8 @@ describe('nothing goes backwards', () => {
 describe('the orders most often wrong', () => {
   /** Each house once: what it holds, and what must come before what. */
   const drawn = fc.sample(anyHouse, { numRuns: 120, seed: 11 }).map((project) => {
-    const jobs = expandJobs(project);
-    const links = linkJobs(jobs, project);
+    const jobs = expandJobs(planningInputOf(project));
+    const links = linksOf(jobs, planningInputOf(project));
     return {
       project,
       jobs,

@@ -1,6 +1,5 @@
 export { RULES, type Rule, type Selector, type Strength } from './rules';
-export { linkJobs } from './link';
-export { circleIn } from './circle';
+export { linkJobs, type RenewalSequence } from './link';
 export {
   buildGraph,
   closureBefore,

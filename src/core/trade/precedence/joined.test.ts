@@ -1,10 +1,16 @@
-import { relatedTo, relationsOf, type PlaceId, type RelationKind } from '../../house';
+import {
+  planningInputOf,
+  relatedTo,
+  relationsOf,
+  type PlaceId,
+  type RelationKind,
+} from '../../house';
 import type { EventBodyOf } from '../../journal';
-import { expandJobs } from '../steps';
+import { linksOf, expandJobs } from '../../estimating/jobs';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { plainDate } from '../../units';
 import { JOINED } from './joined';
-import { buildGraph, closureBefore, linkJobs } from '.';
+import { buildGraph, closureBefore } from '.';
 
 const related = (kind: RelationKind, placeId: string, ...to: string[]): EventBodyOf => ({
   type: 'placesRelated',
@@ -18,12 +24,12 @@ const built = (placeId: string): EventBodyOf => ({
 /** Whether the first job must be done before the second may begin. */
 function goesBefore(before: string, after: string, ...bodies: EventBodyOf[]): boolean {
   const house = houseOf(...bodies);
-  const jobs = expandJobs(house);
+  const jobs = expandJobs(planningInputOf(house));
   const ids = jobs.map(({ id }) => id);
   expect(ids).toEqual(expect.arrayContaining([before, after]));
-  return closureBefore(buildGraph(ids, linkJobs(jobs, house)), [after as never]).has(
-    before as never,
-  );
+  return closureBefore(buildGraph(ids, linksOf(jobs, planningInputOf(house))), [
+    after as never,
+  ]).has(before as never);
 }
 
 const bed = added(place('bed'));

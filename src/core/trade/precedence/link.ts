@@ -1,5 +1,4 @@
 import { isOutside, pairKey, relationsOf, type PlaceId } from '../../house';
-import { turnsOf } from '../../survey/scope/sequence';
 import { answerOf } from '../practices';
 import { WORKS, doingOf, type Job } from '../steps';
 import { buildGraph, closureBefore, type Link } from './graph';
@@ -9,6 +8,9 @@ import { placedIn, type Placed } from './placed';
 import type { OwnOrder } from './own-order';
 import { pairRules, RULES, selects } from './pairs';
 import type { Rule } from './rules';
+
+/** Of baths or kitchens that are renewed one after the other, which is the how-manieth; others are missing. */
+export type RenewalSequence = ReadonlyMap<PlaceId, number>;
 
 /** A rule of a school holds while the house answers so. */
 export const holds = ({ school }: Rule, own: OwnOrder): boolean =>
@@ -47,7 +49,7 @@ const isAt = ({ low, high, touching }: End, placed: Placed): boolean =>
 function linksBetween(
   placed: ReadonlyMap<PlaceId, readonly Placed[]>,
   own: OwnOrder,
-  turns: ReadonlyMap<PlaceId, number>,
+  sequence: RenewalSequence,
   add: (link: Link) => void,
 ): void {
   const cells = new Map<string, JoinedCell[]>();
@@ -58,7 +60,7 @@ function linksBetween(
       if (cell.inside && isOutside(own.places[second]?.kind ?? 'yard')) continue;
       if (cell.onlyIn && own.places[second]?.kind !== cell.onlyIn) continue;
       // What waits its turn is not waited for.
-      if ((turns.get(first) ?? 1) > (turns.get(second) ?? 1)) continue;
+      if ((sequence.get(first) ?? 1) > (sequence.get(second) ?? 1)) continue;
       const befores = (placed.get(first) ?? []).filter((each) => isAt(cell.before, each));
       const afters = (placed.get(second) ?? []).filter((each) => isAt(cell.after, each));
       const strength = told ? cell.strength : (cell.whenGuessed ?? cell.strength);
@@ -85,20 +87,20 @@ const BACK_IN_USE: ReadonlySet<string> = new Set([
 const OPENING_UP = { from: 1.9, to: 2.999 };
 
 /** A household that stays keeps one of two baths, or kitchens, to use: the next is opened when the last works again. */
-function linksOfTurns(
+function linksOfSequence(
   jobs: readonly Job[],
   own: OwnOrder,
-  turns: ReadonlyMap<PlaceId, number>,
+  sequence: RenewalSequence,
   add: (link: Link) => void,
 ): void {
   const kindOf = (id: PlaceId | null) => (id === null ? undefined : own.places[id]?.kind);
-  const turnOf = ({ placeId }: Job) => (placeId === null ? undefined : turns.get(placeId));
+  const rankOf = ({ placeId }: Job) => (placeId === null ? undefined : sequence.get(placeId));
   for (const after of jobs) {
-    const turn = turnOf(after);
+    const rank = rankOf(after);
     const key = doingOf(after.stepId ?? '')?.key ?? 0;
-    if (turn === undefined || key < OPENING_UP.from || key > OPENING_UP.to) continue;
+    if (rank === undefined || key < OPENING_UP.from || key > OPENING_UP.to) continue;
     for (const before of jobs) {
-      if (!BACK_IN_USE.has(before.stepId ?? '') || turnOf(before) !== turn - 1) continue;
+      if (!BACK_IN_USE.has(before.stepId ?? '') || rankOf(before) !== rank - 1) continue;
       if (kindOf(before.placeId) !== kindOf(after.placeId)) continue;
       add(
         linkOf(before, after, {
@@ -177,7 +179,7 @@ function ownRuleLinks(jobs: readonly Job[], { ownRules }: OwnOrder): Link[] {
 }
 
 /** Every link that table, rules, own jobs and own rules ask for; one per pair, the first speaks. */
-export function linkJobs(jobs: readonly Job[], own: OwnOrder): Link[] {
+export function linkJobs(jobs: readonly Job[], own: OwnOrder, sequence: RenewalSequence): Link[] {
   const byPair = new Map<string, Link>();
   const add = (link: Link): void => {
     const key = pairKey(link.before, link.after);
@@ -187,9 +189,8 @@ export function linkJobs(jobs: readonly Job[], own: OwnOrder): Link[] {
   };
   const placed = placedIn(jobs, own);
   for (const members of placed.values()) linksWithin(members, own, add);
-  const turns = turnsOf(own);
-  linksBetween(placed, own, turns, add);
-  linksOfTurns(jobs, own, turns, add);
+  linksBetween(placed, own, sequence, add);
+  linksOfSequence(jobs, own, sequence, add);
   linksOfHouse(jobs, own, add);
   for (const link of [...ownLinks(jobs), ...ownRuleLinks(jobs, own)]) add(link);
   return withDeferrals(jobs, [...byPair.values()]);

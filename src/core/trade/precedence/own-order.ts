@@ -1,8 +1,8 @@
-import type { HouseToPlan } from '../../house';
+import type { HouseFacts } from '../../house';
 
 /** What of a house its order depends on. */
 export type OwnOrder = Pick<
-  HouseToPlan,
+  HouseFacts,
   | 'ownRules'
   | 'splits'
   | 'droppedJobs'
@@ -14,10 +14,4 @@ export type OwnOrder = Pick<
   | 'placeOrder'
   | 'placeStates'
   | 'relations'
-  | 'works'
-  | 'surveys'
-  | 'settlements'
-  | 'deferred'
-  | 'inspections'
-  | 'bookings'
 >;

@@ -1,3 +1,4 @@
+import { planningInputOf } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
 import { faultsOf } from '../../testing/check-plan';
@@ -15,9 +16,9 @@ const base = [
 ];
 const planned = (...events: EventBodyOf[]) => {
   const project = houseOf(...base, ...events);
-  const plan = planHouse(project, NOW);
+  const plan = planHouse(planningInputOf(project), NOW);
   if (!plan.ok) return plan.error;
-  expect(faultsOf(project, plan.value)).toEqual([]);
+  expect(faultsOf(planningInputOf(project), plan.value)).toEqual([]);
   return new Map(plan.value.jobs.map((job) => [job.id as string, job]));
 };
 const jobs = (...events: EventBodyOf[]) => {

@@ -1,5 +1,11 @@
 import fc from 'fast-check';
-import { SCHOOL_OPTIONS, placeKindSchema, type SchoolId, type SchoolOption } from '../../house';
+import {
+  planningInputOf,
+  SCHOOL_OPTIONS,
+  placeKindSchema,
+  type SchoolId,
+  type SchoolOption,
+} from '../../house';
 import {
   ALWAYS,
   CONDITIONS,
@@ -7,14 +13,14 @@ import {
   STEPS,
   LOOK_WORKS,
   WORKS,
-  expandJobs,
   findStep,
   worksFor,
   type Step,
 } from '../steps';
+import { linksOf, expandJobs } from '../../estimating/jobs';
 import { anyHouse } from '../../testing/houses';
 import notSetAside from './not-set-aside.json';
-import { RULES, buildGraph, findLoop, linkJobs, withoutImplied, type Rule, type Selector } from '.';
+import { RULES, buildGraph, findLoop, withoutImplied, type Rule, type Selector } from '.';
 
 const selected = (selector: Selector): Step[] =>
   selector.startsWith('#')
@@ -123,10 +129,10 @@ describe('the rules', () => {
   it('make an order without a loop for any house and any choice of works', () => {
     fc.assert(
       fc.property(anyHouse, (project) => {
-        const jobs = expandJobs(project);
+        const jobs = expandJobs(planningInputOf(project));
         const ids = jobs.map((job) => job.id);
         expect(new Set(ids).size).toBe(ids.length);
-        expect(findLoop(ids, linkJobs(jobs, project))).toBeUndefined();
+        expect(findLoop(ids, linksOf(jobs, planningInputOf(project)))).toBeUndefined();
       }),
       { numRuns: 150 },
     );
@@ -135,9 +141,9 @@ describe('the rules', () => {
   it('keep every order when implied links are left out', () => {
     fc.assert(
       fc.property(anyHouse, (project) => {
-        const jobs = expandJobs(project);
+        const jobs = expandJobs(planningInputOf(project));
         const ids = jobs.map((job) => job.id);
-        const links = linkJobs(jobs, project);
+        const links = linksOf(jobs, planningInputOf(project));
         const kept = buildGraph(ids, withoutImplied(ids, links));
         for (const link of links) {
           const open = [link.before];

@@ -1,4 +1,4 @@
-import type { HouseToPlan } from '../../house';
+import type { HouseFacts } from '../../house';
 import { answerOf, type Answer, type QuestionId } from '../practices';
 import type { Step } from './step';
 
@@ -43,7 +43,7 @@ const TURNS: Readonly<Record<string, Turn>> = {
 export const TURNED_STEPS = Object.keys(TURNS);
 
 /** A step as this house's schools have it. */
-export function schooled(step: Step, project: HouseToPlan): Step {
+export function schooled(step: Step, project: HouseFacts): Step {
   const turn = TURNS[step.id];
   if (!turn || answerOf(project, turn.school) !== turn.answer) return step;
   const { work, wait } = step;

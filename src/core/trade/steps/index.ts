@@ -37,9 +37,6 @@ export {
   type Key,
 } from './operations';
 export type { Job, JobMaterial, Quantity, StartingFigures } from './job';
-export { measureOf, plannedCost, withMeasure } from '../../estimating/jobs/figures';
-export { amountOf, estimateEffort } from '../../estimating/jobs/amount';
-export { expandAll, expandJobs } from '../../estimating/jobs/expand';
 export { LIMITED_STEPS, type JobLimits } from './limits';
 export { ableFor, skillOf } from './skill';
 export { TURNED_STEPS } from './by-practice';

@@ -1,6 +1,6 @@
-import type { Pending, Poured } from '../../estimating/finishes';
 import type { JobId, PersonId, PlaceId } from '../../house';
 import type { Area, Cents, Minutes, Ticks } from '../../units';
+import type { Poured } from './batch';
 import type { CautionId } from './cautions';
 import type { ConditionId } from './conditions';
 import type { JobLimits } from './limits';
@@ -12,6 +12,9 @@ export type Quantity =
   | { kind: 'area'; measure: 'floor' | 'ceiling' | 'walls'; area: Area }
   | { kind: 'run'; length: Ticks }
   | { kind: 'count'; count: number };
+
+/** What must happen before a material can be ordered. */
+export type Pending = 'measure' | 'choose';
 
 export type JobMaterial = {
   /** `job + material`: what an order refers to. */

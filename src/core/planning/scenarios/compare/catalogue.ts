@@ -3,7 +3,7 @@ import {
   placesInOrder,
   surveyIdOf,
   type Decision,
-  type HouseToPlan,
+  type PlanningInput,
   type Survey,
 } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
@@ -39,7 +39,7 @@ const MOST_HIRES = 8;
 const CONSIDERED: readonly Decision[] = ['repair', 'replace'];
 
 /** Brace or replace, cover or strip, keep or replace: each decision an element could take, as it stands first. */
-function elementComparison(project: HouseToPlan, survey: Survey): Comparison | undefined {
+function elementComparison(project: PlanningInput, survey: Survey): Comparison | undefined {
   const place = project.places[survey.placeId];
   if (!place) return undefined;
   const first: Decision[] = survey.decision === 'undecided' ? [] : [survey.decision];
@@ -106,7 +106,7 @@ export function hireBasis(job: PlannedJob, plan: Plan): HireBasis {
   };
 }
 
-function hireComparison(project: HouseToPlan, plan: Plan, job: PlannedJob): Comparison {
+function hireComparison(project: PlanningInput, plan: Plan, job: PlannedJob): Comparison {
   const basis = hireBasis(job, plan);
   const where = job.placeId === null ? '' : `, ${project.places[job.placeId]?.name ?? ''}`;
   return {
@@ -169,7 +169,7 @@ const PATH: Comparison = {
   gamble: null,
 };
 
-function deferComparison(project: HouseToPlan, placeId: string, workId: string): Comparison {
+function deferComparison(project: PlanningInput, placeId: string, workId: string): Comparison {
   const title = findWork(workId)?.title ?? workId;
   const defer = (deferred: boolean): EventBodyOf[] => [
     { type: 'workDeferred', payload: { placeId: placeId as never, workId, deferred } },
@@ -215,7 +215,7 @@ const REBUILD: Comparison = {
 };
 
 /** Works of which nothing was begun: what could still be put off. */
-function deferable(project: HouseToPlan, plan: Plan): Comparison[] {
+function deferable(project: PlanningInput, plan: Plan): Comparison[] {
   const begun = new Set(
     plan.jobs
       .filter(({ logged, doneOn, stage }) => (logged > 0 || doneOn !== null) && stage > 3)
@@ -233,7 +233,7 @@ function deferable(project: HouseToPlan, plan: Plan): Comparison[] {
 }
 
 /** Every comparison that this house offers today. */
-export function comparisonsOf(project: HouseToPlan, plan: Plan): Comparison[] {
+export function comparisonsOf(project: PlanningInput, plan: Plan): Comparison[] {
   const order = new Map(placesInOrder(project).map(({ id }, at) => [id as string, at]));
   const surveys = Object.values(project.surveys)
     .filter(({ decision, condition }) => decision === 'undecided' || condition !== 'sound')

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { beside, daysLater, foresee, forecastHouse } from '../../simulation';
-import type { Survey } from '../../../house';
+import { planningInputOf, type PlanningInput, type Survey } from '../../../house';
 import { toTheEnd } from '../../../in-steps';
 import type { EventBodyOf } from '../../../journal';
-import { findLoop, linkJobs } from '../../../trade/precedence';
+import { findLoop } from '../../../trade/precedence';
 import { planHouse } from '../../plan-house';
-import { expandJobs } from '../../../trade/steps';
+import { linksOf, expandJobs } from '../../../estimating/jobs';
 import { faultsOf } from '../../../testing/check-plan';
 import { added, anyHouse, chosen, houseOf, place } from '../../../testing/houses';
 import { addDays, minutes, momentAt, plainDate } from '../../../units';
@@ -35,14 +35,14 @@ const house = houseOf(added(place('a')), added(place('b')), chosen('b', 'repaint
   payload: windows,
 });
 const plan = (() => {
-  const planned = planHouse(house, NOW);
+  const planned = planHouse(planningInputOf(house), NOW);
   if (!planned.ok) throw new Error(planned.error.code);
   return planned.value;
 })();
 function compared(id: string) {
-  const comparison = comparisonsOf(house, plan).find((found) => found.id === id);
+  const comparison = comparisonsOf(planningInputOf(house), plan).find((found) => found.id === id);
   if (!comparison) throw new Error(`no ${id}`);
-  const weighed = weighOptions(house, NOW, comparison.options);
+  const weighed = weighOptions(planningInputOf(house), NOW, comparison.options);
   if (!weighed.ok) throw new Error(weighed.error.code);
   return { options: weighed.value, flips: flipsOf(weighed.value, comparison.gamble) };
 }
@@ -86,7 +86,7 @@ describe('side by side, computed by planning each', () => {
     // The same paint and the same hours, whenever it is done.
     expect(after?.centsToEnd).toBe(before?.centsToEnd);
     expect(after?.ownMinutes).toBe(before?.ownMinutes);
-    const later = withOption(house, {
+    const later = withOption(planningInputOf(house), {
       id: 'after',
       title: 'after',
       changes: [
@@ -125,7 +125,7 @@ describe('side by side, computed by planning each', () => {
       ]),
     );
     const finishes = (path: 'trades' | 'rooms') => {
-      const planned = planHouse({ ...three, path }, NOW);
+      const planned = planHouse(planningInputOf({ ...three, path }), NOW);
       if (!planned.ok) throw new Error(planned.error.code);
       return Math.max(
         ...planned.value.jobs
@@ -157,7 +157,7 @@ describe('whatever is chosen', () => {
     fc.assert(
       fc.property(anyHouse, fc.array(fc.nat({ max: 40 }), { maxLength: 6 }), (project, picks) => {
         const works = Object.values(project.works);
-        const jobs = expandJobs(project);
+        const jobs = expandJobs(planningInputOf(project));
         const changes = picks.flatMap((pick): EventBodyOf[] => {
           const [work, job] = [works[pick % Math.max(1, works.length)], jobs[pick % jobs.length]];
           return [
@@ -179,7 +179,7 @@ describe('whatever is chosen', () => {
               : []),
           ];
         });
-        const changed = withOption(project, {
+        const changed = withOption(planningInputOf(project), {
           id: '',
           title: '',
           changes,
@@ -190,7 +190,7 @@ describe('whatever is chosen', () => {
         expect(
           findLoop(
             after.map(({ id }) => id),
-            linkJobs(after, changed),
+            linksOf(after, changed),
           ),
         ).toBeUndefined();
         const planned = planHouse(changed, NOW, { schedules: 8 });
@@ -202,8 +202,8 @@ describe('whatever is chosen', () => {
 });
 
 describe('what would bring it forward', () => {
-  const options = forwardOptions(house, plan);
-  const weighed = weighOptions(house, NOW, options);
+  const options = forwardOptions(planningInputOf(house), plan);
+  const weighed = weighOptions(planningInputOf(house), NOW, options);
   if (!weighed.ok) throw new Error(weighed.error.code);
   const { sooner, idle } = waysForward(options, weighed.value);
 
@@ -234,7 +234,7 @@ describe('what would bring it forward', () => {
       ],
     });
     const as = { ...given(1), id: 'now', changes: [] };
-    const answer = weighOptions(house, NOW, [as, given(2), given(0.5)]);
+    const answer = weighOptions(planningInputOf(house), NOW, [as, given(2), given(0.5)]);
     if (!answer.ok) throw new Error(answer.error.code);
     const [, twice, half] = answer.value.map(({ gates }) => gates.live.daysLater);
     expect(twice).toBeLessThan(0);
@@ -244,18 +244,18 @@ describe('what would bring it forward', () => {
   it('measures every way by planning with it, the most days first', () => {
     const days = sooner.map(({ daysSooner }) => daysSooner);
     expect(days).toEqual(days.toSorted((a, b) => b - a));
-    const now = forecastHouse(house, NOW);
+    const now = forecastHouse(planningInputOf(house), NOW);
     if (!now.ok) throw new Error(now.error.code);
     const { likely } = now.value.gates.live;
     const from = beside(now.value.plan);
-    const liveOf = (project: typeof house) => {
+    const liveOf = (project: PlanningInput) => {
       const foreseen = toTheEnd(foresee(project, NOW, from));
       if (!foreseen.ok) throw new Error(foreseen.error.code);
       return foreseen.value.drawn;
     };
-    const same = liveOf(house);
+    const same = liveOf(planningInputOf(house));
     for (const { option, date, daysSooner } of sooner) {
-      const tried = liveOf(withOption(house, option) as typeof house);
+      const tried = liveOf(withOption(planningInputOf(house), option));
       expect(daysLater(same, tried, 'live')).toBe(-daysSooner);
       expect(date).toBe(likely && addDays(likely, -daysSooner));
       expect(daysSooner).toBeGreaterThan(0);

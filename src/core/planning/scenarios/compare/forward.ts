@@ -1,5 +1,5 @@
 import { findWork } from '../../../trade/steps/works';
-import { deferralKey, type JobId, type Person, type HouseToPlan } from '../../../house';
+import { deferralKey, type JobId, type Person, type PlanningInput } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
 import { isToOrder, type Plan, type PlannedJob } from '../../report';
 import { SCHOOLS, answerEvent, answerOf } from '../../../trade/practices';
@@ -24,7 +24,7 @@ const option = (id: string, title: string, givesUp: string, changes: EventBodyOf
 });
 
 const withWeek = (
-  project: HouseToPlan,
+  project: PlanningInput,
   id: string,
   change: (week: Person['week']) => Person['week'],
 ): EventBodyOf => ({
@@ -37,7 +37,7 @@ const withWeek = (
 });
 
 /** One evening more a week, on the weekday with the fewest hours. */
-function eveningOptions(project: HouseToPlan): Option[] {
+function eveningOptions(project: PlanningInput): Option[] {
   return project.people.flatMap((person) => {
     const weekdays = person.week.slice(0, SATURDAY);
     const least = weekdays.indexOf(minutes(Math.min(...weekdays)));
@@ -57,7 +57,7 @@ function eveningOptions(project: HouseToPlan): Option[] {
 }
 
 /** A helper who comes both days of each weekend. */
-function helperOptions(project: HouseToPlan): Option[] {
+function helperOptions(project: PlanningInput): Option[] {
   return project.people.flatMap((person) => {
     const weekend = person.week.slice(SATURDAY);
     if (person.role === 'self' || weekend.every((day) => day >= WEEKEND_DAY)) return [];
@@ -76,14 +76,14 @@ function helperOptions(project: HouseToPlan): Option[] {
 }
 
 /** More hours of those who work here. */
-export const peopleOptions = (project: HouseToPlan): Option[] => [
+export const peopleOptions = (project: PlanningInput): Option[] => [
   ...eveningOptions(project),
   ...helperOptions(project),
 ];
 
 /** The longest own jobs on the chain that decides, given to a trade. */
 function hireOptions(
-  project: HouseToPlan,
+  project: PlanningInput,
   plan: Plan,
   chain: readonly PlannedJob[],
   most: number,
@@ -114,7 +114,7 @@ function hireOptions(
 
 /** Works of which nothing was begun and which stand on the chain, put off until somebody lives there. */
 function deferOptions(
-  project: HouseToPlan,
+  project: PlanningInput,
   plan: Plan,
   chain: readonly PlannedJob[],
   most: number,
@@ -184,7 +184,7 @@ function orderOptions(plan: Plan, chain: readonly PlannedJob[], most: number): O
 }
 
 /** Another answer to each question on which builders disagree. */
-const schoolOptions = (project: HouseToPlan): Option[] =>
+const schoolOptions = (project: PlanningInput): Option[] =>
   SCHOOLS.flatMap((school) =>
     school.answers
       .filter(({ id }) => id !== answerOf(project, school.id))
@@ -196,7 +196,7 @@ const schoolOptions = (project: HouseToPlan): Option[] =>
   );
 
 /** Everything that can be changed about how the rest of the house is done, whether or not it brings the day forward. */
-export function everyChange(project: HouseToPlan, plan: Plan): Option[] {
+export function everyChange(project: PlanningInput, plan: Plan): Option[] {
   const open = plan.jobs.filter(({ doneOn }) => doneOn === null);
   return [
     ...peopleOptions(project),
@@ -212,7 +212,7 @@ export function everyChange(project: HouseToPlan, plan: Plan): Option[] {
  * would say so; the first is to leave all as it is. How much each brings is measured by planning the house with it.
  */
 export function forwardOptions(
-  project: HouseToPlan,
+  project: PlanningInput,
   plan: Plan,
   chainIds: readonly JobId[] = plan.gates.live.chain,
 ): Option[] {

@@ -1,4 +1,4 @@
-import type { Decision, HouseToPlan } from '../../../house';
+import type { Decision, PlanningInput } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
 import { withChanges } from '../../input';
 import type { Cents, Minutes, PlainDate } from '../../../units';
@@ -60,5 +60,5 @@ export const GIVES_UP: Record<Decision, string> = {
 };
 
 /** The house as it would be; an option that the house cannot take leaves it as it is. */
-export const withOption = (project: HouseToPlan, option: Option): HouseToPlan =>
+export const withOption = (project: PlanningInput, option: Option): PlanningInput =>
   withChanges(project, option.changes);

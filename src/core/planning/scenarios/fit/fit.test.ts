@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { HouseToPlan } from '../../../house';
+import { planningInputOf, type PlanningInput } from '../../../house';
 import { toTheEnd } from '../../../in-steps';
 import { forwardOptions } from '../compare';
 import { withOption, type Option } from '../compare/option';
@@ -11,20 +11,20 @@ import { withChanges } from '../../input';
 import { fitBefore, type Fit } from '.';
 
 const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);
-const planOf = (house: HouseToPlan, from: Plan | null = null): Plan => {
+const planOf = (house: PlanningInput, from: Plan | null = null): Plan => {
   const options = from ? { standing: standingOf(from), isWeighed: true, schedules: 6 } : {};
   const plan = planHouse(house, NOW, options);
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };
-const fitOf = (house: HouseToPlan, by: PlainDate): Fit => {
+const fitOf = (house: PlanningInput, by: PlainDate): Fit => {
   const fit = toTheEnd(fitBefore(house, NOW, { gate: 'live', by }));
   if (!fit.ok) throw new Error(fit.error.code);
   return fit.value;
 };
 const [drawn] = fc.sample(anyRenovation, { numRuns: 1, seed: 21 });
 if (!drawn) throw new Error('no house');
-const house: HouseToPlan = drawn;
+const house: PlanningInput = planningInputOf(drawn);
 const plan = planOf(house);
 const liveOf = (plan: Plan): PlainDate => plan.gates.live.date ?? plainDate('2026-01-05');
 
@@ -39,7 +39,7 @@ describe('what it takes to be done by a day', () => {
     // Out of reach: the nearest that can be had is asked for.
     const fit = fitOf(house, addDays(plainDate('2026-01-05'), 1));
     const reached = planOf(
-      fit.ways.reduce<HouseToPlan>((now, { changes }) => withChanges(now, changes), house),
+      fit.ways.reduce<PlanningInput>((now, { changes }) => withChanges(now, changes), house),
       plan,
     );
     const [, ...singles] = forwardOptions(house, plan);
@@ -49,7 +49,7 @@ describe('what it takes to be done by a day', () => {
       [[]],
     );
     const best = subsets
-      .map((set) => liveOf(planOf(set.reduce<HouseToPlan>(withOption, house), plan)))
+      .map((set) => liveOf(planOf(set.reduce<PlanningInput>(withOption, house), plan)))
       .toSorted()[0];
     expect(best && daysBetween(best, liveOf(reached))).toBeLessThanOrEqual(0);
     expect(fit.ways.length > 0 && liveOf(reached) < liveOf(plan)).toBe(true);
@@ -59,7 +59,7 @@ describe('what it takes to be done by a day', () => {
   it('holds nothing that the day does not need, and says all that was agreed in it', () => {
     const likely = fitOf(house, plainDate('2031-01-05')).before.likely ?? plainDate('2026-01-05');
     const fit = fitOf(house, addDays(likely, -4));
-    const changed = fit.ways.reduce<HouseToPlan>(
+    const changed = fit.ways.reduce<PlanningInput>(
       (now, way) => withChanges(now, way.changes),
       house,
     );
@@ -81,7 +81,7 @@ describe('what it takes to be done by a day', () => {
     for (const way of fit.ways) {
       const rest = fit.ways
         .filter(({ id }) => id !== way.id)
-        .reduce<HouseToPlan>((now, other) => withChanges(now, other.changes), house);
+        .reduce<PlanningInput>((now, other) => withChanges(now, other.changes), house);
       const isNeeded = liveOf(planOf(rest, plan)) > ends || way.id.startsWith('evening');
       expect({ way: way.title, isNeeded }).toEqual({ way: way.title, isNeeded: true });
     }

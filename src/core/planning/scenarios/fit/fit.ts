@@ -1,4 +1,4 @@
-import type { HouseToPlan } from '../../../house';
+import type { PlanningInput } from '../../../house';
 import { quietly, type InSteps } from '../../../in-steps';
 import { ok, type Result } from '../../../result';
 import { addDays, cents, daysBetween, type Moment, type PlainDate } from '../../../units';
@@ -19,12 +19,12 @@ const AIMS = 3;
 type Gate = Fit['gate'];
 
 /** A set of ways, in order, with the house it makes and that house's plan. */
-type Tried = { ways: readonly Option[]; house: HouseToPlan; plan: Plan };
+type Tried = { ways: readonly Option[]; house: PlanningInput; plan: Plan };
 
 const moneyOf = ({ plan }: Tried): number => plan.gates.done.moneyLeft;
 
 /** One who gives more hours says who gives which, so it is said anew of the people there are then. */
-const sayAnew = (house: HouseToPlan, way: Option): Option =>
+const sayAnew = (house: PlanningInput, way: Option): Option =>
   peopleOptions(house).find(({ id }) => id === way.id) ?? way;
 
 /** Plans sets of ways for one house and counts how many. */
@@ -32,7 +32,7 @@ class Trial {
   tried = 0;
 
   constructor(
-    private readonly project: HouseToPlan,
+    private readonly project: PlanningInput,
     private readonly now: Moment,
     private readonly gate: Gate,
     private readonly standing: Standing,
@@ -139,7 +139,7 @@ function* exchanged(
  * cannot be planned.
  */
 export function* fitBefore(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   { gate, by }: Pick<Fit, 'gate' | 'by'>,
   standing: Standing | null = null,

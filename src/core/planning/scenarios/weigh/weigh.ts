@@ -1,10 +1,10 @@
-import type { HouseToPlan } from '../../../house';
+import type { PlanningInput } from '../../../house';
 import { quietly, toTheEnd, type InSteps } from '../../../in-steps';
 import { isToOrder, type Plan, type PlanError, type Standing } from '../../report';
 import { adviseContingency, expectedCost, openRisks } from '../../../survey/risk';
 import { fail, ok, type Result } from '../../../result';
 import { beside, daysLater, foresee, type Foreseen } from '../../simulation';
-import { expandJobs } from '../../../trade/steps';
+import { expandJobs } from '../../../estimating/jobs';
 import { addCents, addDays, cents, dateOf, minutes, type Moment } from '../../../units';
 import { withOption, type GateDays, type Option, type Weighed } from '../compare';
 
@@ -30,7 +30,7 @@ function moneyNow(plan: Plan) {
  * Fails where an option cannot be planned at all.
  */
 export function* weighInSteps(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   options: readonly Option[],
   standing: Standing | null = null,
@@ -57,7 +57,7 @@ export function* weighInSteps(
 
 /** {@link weighInSteps} run to its end. */
 export const weighOptions = (
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   options: readonly Option[],
 ): Result<Weighed[], PlanError> => toTheEnd(weighInSteps(project, now, options));
@@ -65,7 +65,7 @@ export const weighOptions = (
 /** The first option as every screen shows it, and as searched as the others. */
 type First = { shown: Foreseen; searched: Foreseen };
 
-function weigh(house: HouseToPlan, foreseen: Foreseen, option: Option, first: First): Weighed {
+function weigh(house: PlanningInput, foreseen: Foreseen, option: Option, first: First): Weighed {
   const { plan } = foreseen.forecast;
   const { gates } = plan;
   const risks = openRisks(house);

@@ -1,5 +1,5 @@
 import { beside, daysLater, foresee, type Foreseen } from '../../simulation';
-import { hardDatesOf, type HouseToPlan } from '../../../house';
+import { hardDatesOf, type PlanningInput } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
 import { withChanges } from '../../input';
 import { causeOf, chainBack, sayCause } from '../../explanation';
@@ -25,7 +25,7 @@ const MOST_MOVED = 60;
  * could not be planned any more. Yields `null` wherever it may be stopped.
  */
 export function* tryOut(
-  project: HouseToPlan,
+  project: PlanningInput,
   now: Moment,
   changes: readonly EventBodyOf[],
   standing: Standing | null = null,
@@ -114,7 +114,7 @@ function movedJobs({ plan: before }: Forecast, { plan: after }: Forecast): Moved
 const OBJECTIONS = 3;
 
 /** Dates that are missed even though all they cover goes first: by how much, and what stands in the way. */
-function missedDates(house: HouseToPlan, { plan }: Forecast): Missed[] {
+function missedDates(house: PlanningInput, { plan }: Forecast): Missed[] {
   return plan.demands.flatMap(({ id, finish, lastJobId, daysLate }) => {
     const demand = hardDatesOf(house).find((each) => each.id === id);
     if (!demand || finish === null || lastJobId === null || daysLate === 0) return [];

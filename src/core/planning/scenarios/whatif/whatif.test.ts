@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { forecastHouse } from '../../simulation';
-import type { Project } from '../../../house';
+import { planningInputOf, type Project } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
 import { toTheEnd } from '../../../in-steps';
 import { chainBack } from '../../explanation';
 import { roomChanges, roomFreeDays } from '../../report';
 import { planHouse } from '../../plan-house';
 import { SCHOOLS, answerEvent, answerOf } from '../../../trade/practices';
-import { expandJobs } from '../../../trade/steps';
+import { expandJobs } from '../../../estimating/jobs';
 import { added, anyHouse, chosen, houseOf, place } from '../../../testing/houses';
 import { dateOf, momentAt, plainDate } from '../../../units';
 import { weighOptions } from '../weigh';
@@ -22,12 +22,12 @@ const house = houseOf(
   chosen('bed', 'reline'),
 );
 const tried = (changes: EventBodyOf[], project: Project = house) => {
-  const result = toTheEnd(tryOut(project, NOW, changes));
+  const result = toTheEnd(tryOut(planningInputOf(project), NOW, changes));
   if (!result.ok) throw new Error(result.error.code);
   return result.value;
 };
 const planned = (project: Project) => {
-  const plan = planHouse(project, NOW);
+  const plan = planHouse(planningInputOf(project), NOW);
   if (!plan.ok) throw new Error(plan.error.code);
   return plan.value;
 };
@@ -40,12 +40,12 @@ describe('a change tried', () => {
   });
 
   it('speaks of the days of every screen, and so does a comparison', () => {
-    const shown = forecastHouse(house, NOW);
+    const shown = forecastHouse(planningInputOf(house), NOW);
     if (!shown.ok) throw new Error(shown.error.code);
     const { gates } = shown.value;
     const { before } = tried([]);
     const asIs = { id: 'now', title: 'As it is', changes: [], yearsGained: null, givesUp: '' };
-    const weighed = weighOptions(house, NOW, [asIs, { ...asIs, id: 'same' }]);
+    const weighed = weighOptions(planningInputOf(house), NOW, [asIs, { ...asIs, id: 'same' }]);
     if (!weighed.ok) throw new Error(weighed.error.code);
     for (const gate of ['sleep', 'live', 'done'] as const) {
       expect(before.gates[gate].likely).toBe(gates[gate].likely);
@@ -101,7 +101,9 @@ describe('a change tried', () => {
       type: 'ruleAdded',
       payload: { id, before: before as never, after: after as never, because: `because of ${id}` },
     });
-    const result = toTheEnd(tryOut(house, NOW, [rule('x', 'bed/paint.walls', 'bed/demo.walls')]));
+    const result = toTheEnd(
+      tryOut(planningInputOf(house), NOW, [rule('x', 'bed/paint.walls', 'bed/demo.walls')]),
+    );
     expect(result).toMatchObject({ ok: false, error: { code: 'loop' } });
     expect(!result.ok && result.error.code === 'loop' && result.error.whys).toContain(
       'because of x',
@@ -134,7 +136,7 @@ describe('schools', () => {
 
   it('trim painted in place: less on the trestles, more on one’s knees', () => {
     const estimate = (project: Project, id: string) =>
-      expandJobs(project).find((job) => job.id === id)?.estimate ?? 0;
+      expandJobs(planningInputOf(project)).find((job) => job.id === id)?.estimate ?? 0;
     const other = { ...house, schools: { trim: 'in-place' } };
     expect(estimate(other, 'kit/trim.prefinish')).toBeLessThan(
       estimate(house, 'kit/trim.prefinish'),
