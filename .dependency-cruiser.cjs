@@ -1,8 +1,55 @@
 /** Layers: app -> features -> store -> storage/workers -> core; features -> ui. */
 const outside = (name, from, to, comment) => ({ name, severity: 'error', comment, from, to });
 
+/** The rooms of the core from the ground up: each knows those before it, for types too, and none behind it (042). */
+const ROOMS = [
+  'units',
+  'language',
+  'house',
+  'journal',
+  'trade',
+  'survey',
+  'estimating',
+  'planning',
+  'money',
+  'records',
+  'log',
+  'files',
+  'forecast',
+  'testing',
+];
+const roomsIn = (rooms) => `^src/core/(${rooms.join('|')})/`;
+
+const oneWay = ROOMS.slice(0, -1).map((room, at) =>
+  outside(
+    `core-${room}-knows-no-later-room`,
+    { path: roomsIn([room]) },
+    { path: [roomsIn(ROOMS.slice(at + 1)), '^src/core/index\\.ts$'] },
+    `What a room after ${room} knows is handed in.`,
+  ),
+);
+
 module.exports = {
   forbidden: [
+    ...oneWay,
+    outside(
+      'core-rooms-are-listed',
+      { path: '^src/core/[^/]+/', pathNot: roomsIn(ROOMS) },
+      {},
+      'A new room finds its place in the list first.',
+    ),
+    outside(
+      'core-ground-knows-no-room',
+      { path: '^src/core/(result|random|in-steps)\\.ts$' },
+      { path: roomsIn(ROOMS) },
+      'Small things that everything uses use nothing.',
+    ),
+    outside(
+      'test-houses-stay-in-tests',
+      { path: '^src/', pathNot: '^src/core/testing/' },
+      { path: '^src/core/testing/' },
+      'What houses and lines are drawn for tests is no part of the program.',
+    ),
     outside(
       'no-cycles',
       {},

@@ -1,5 +1,5 @@
 import { contextOf, readLine } from '../src/core/log/reader';
-import { type DayLog, type Project } from '../src/core/house';
+import type { DayLog, Project } from '../src/core/house';
 import { logJobs } from '../src/core/log/reader/log-jobs';
 import { addDays } from '../src/core/units';
 

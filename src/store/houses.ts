@@ -8,7 +8,7 @@ import {
   type JournalEvent,
 } from '../core/journal';
 import { fail, ok, type Result } from '../core/result';
-import type { Dropped, ScopeDay } from '../core/survey/walk';
+import type { Dropped, ScopeDay } from '../core/estimating/scope-history';
 import { planningInputOf } from '../core/house';
 import { readHouse, readHouses, sweep, writeHouse, type HouseEntry } from '../storage/houses';
 import { segmentRow } from '../storage/journal';

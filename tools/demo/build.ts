@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { writeProjectFile } from '../../src/core/files';
-import { type Project } from '../../src/core/house';
+import type { Project } from '../../src/core/house';
 import { applyEvent, type EventBodyOf, type JournalEvent } from '../../src/core/journal';
 import { contextOf, readLine, settle } from '../../src/core/log/reader';
 import { eventsOf } from '../../src/core/log/reader/brought';

@@ -1,5 +1,6 @@
 import type { EventBodyOf } from '../journal';
-import { isToOrder, type Plan } from '../planning/report';
+import type { Plan } from '../planning/report';
+import { isToOrder } from '../estimating/purchasing';
 import { addDays, dateOf, minutes, type PlainDate } from '../units';
 
 /** A day that went just as planned, but for `more` minutes on its first job: hours, trades, orders and calls. */

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import type { Names } from '@/core/journal/history';
+import { findWork } from '@/core/trade/steps/works';
 import { formatMoney } from '@/core/units';
 import { jobPlace, jobTitle } from '@/features/line';
 import { placeNameIn, selectJobsById, selectProject, selectToday, useAppSelector } from '@/store';
@@ -15,6 +16,7 @@ export function useNames(): Omit<Names, 'thing'> {
       job: (jobId) =>
         [jobTitle(jobId, known), jobPlace(jobId, known)].filter((words) => words !== '').join(', '),
       place: (placeId) => placeNameIn(project, placeId),
+      work: (workId) => findWork(workId)?.title ?? workId,
       money: (cents) => formatMoney(cents, project.currency),
       today,
     };

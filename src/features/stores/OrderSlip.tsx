@@ -1,4 +1,4 @@
-import type { OrderLine } from '@/core/planning/report';
+import type { OrderLine } from '@/core/estimating/purchasing';
 import { countWords, formatAbout } from '@/core/units';
 import {
   keep,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { OrderLine } from '@/core/planning/report';
+import type { OrderLine } from '@/core/estimating/purchasing';
 import { formatDate } from '@/core/units';
 import {
   askWhereItIs,

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Dropped } from '@/core/survey/walk';
+import type { Dropped } from '@/core/estimating/scope-history';
 import { formatMinutes } from '@/core/units';
 import { findDropped, placeNameIn, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Note, Section, Slip } from '@/ui';

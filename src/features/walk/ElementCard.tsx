@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { surveyIdOf, type Decision, type Element, type Place, type Survey } from '@/core/house';
-import { freshSurvey } from '@/core/log/walk/read';
+import { freshSurvey } from '@/core/survey/walk';
 import { TakeBack } from '@/features/history';
 import { Photos } from '@/features/photo';
 import { DECISION_NAMES, ELEMENT_NAMES, surveyWords } from '@/features/survey';

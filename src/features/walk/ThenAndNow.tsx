@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import type { ScopeItem } from '@/core/survey/scope';
-import type { ScopeDay } from '@/core/survey/walk';
+import type { ScopeDay } from '@/core/estimating/scope-history';
 import { findWork } from '@/core/trade/steps/works';
 import { cents, formatDate, formatDayMonth, formatMinutes, formatMoney } from '@/core/units';
 import {

@@ -1,7 +1,7 @@
 import { countWords } from '@/core/units';
 import { View } from 'react-native';
 import { conflictsOf } from '@/core/survey/scope';
-import { allSound } from '@/core/log/walk/read';
+import { allSound } from '@/core/survey/walk';
 import { walkOf } from '@/core/survey/walk/summary';
 import { findWork } from '@/core/trade/steps/works';
 import { Page } from '@/features/shell';

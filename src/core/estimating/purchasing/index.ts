@@ -8,3 +8,4 @@ export {
   type NamedPiece,
 } from './cutlist';
 export { shopLists, type ShopItem, type ShopList } from './shoplist';
+export { isToOrder, orderLineSchema, type OrderLine } from './order-line';

@@ -1,4 +1,4 @@
-import { isToOrder, type OrderLine } from '../../planning/report';
+import { isToOrder, type OrderLine } from './order-line';
 import { inCans } from '../finishes';
 import type { PlaceId } from '../../house';
 import { addCents, countWords, type Cents, type PlainDate } from '../../units';

@@ -19,11 +19,13 @@ import {
   undosOf,
   type Act,
 } from '.';
+import { findWork } from '../../trade/steps/works';
 import { KINDS } from './kinds';
 
 const plain = {
   job: (id: string) => `the job ${id}`,
   place: (id: string | null) => id ?? 'whole house',
+  work: (id: string) => findWork(id)?.title ?? id,
   money: (cents: number) => formatMoney(cents as never, 'USD'),
   today: plainDate('2026-03-14'),
 };

@@ -1,6 +1,5 @@
 import type { EventBodyOf, EventType } from '..';
 import type { PlaceId } from '../../house';
-import { findWork } from '../../trade/steps/works';
 import { formatDate, type Cents, type PlainDate } from '../../units';
 
 /** The payload of one kind of event. */
@@ -10,6 +9,7 @@ export type PayloadOf<T extends EventType> = Extract<EventBodyOf, { type: T }>['
 export type Names = {
   job(jobId: string): string;
   place(placeId: PlaceId | null): string;
+  work(workId: string): string;
   money(cents: Cents): string;
   /** What an earlier event of the journal called the thing of this id; a plain word where none did. */
   thing(id: string): string;
@@ -91,8 +91,8 @@ export const KINDS: { readonly [T in EventType]: Kind<T> } = {
     about: ({ placeId }) => `place/${placeId}`,
   },
   workChosen: {
-    says: ({ workId, placeId, count }, { place }) =>
-      `${findWork(workId)?.title ?? workId}${count > 1 ? `, ${count} times` : ''}: ${place(placeId)}`,
+    says: ({ workId, placeId, count }, { place, work }) =>
+      `${work(workId)}${count > 1 ? `, ${count} times` : ''}: ${place(placeId)}`,
     ...adds,
   },
   workDropped: {
@@ -100,8 +100,8 @@ export const KINDS: { readonly [T in EventType]: Kind<T> } = {
     about: ({ workChoiceId }) => `work/${workChoiceId}`,
   },
   workDeferred: {
-    says: ({ placeId, workId, deferred }, { place }) =>
-      `${deferred ? 'Put off' : 'No longer put off'}: ${findWork(workId)?.title ?? workId}, ${place(placeId)}`,
+    says: ({ placeId, workId, deferred }, { place, work }) =>
+      `${deferred ? 'Put off' : 'No longer put off'}: ${work(workId)}, ${place(placeId)}`,
     about: ({ placeId, workId }) => `deferral/${placeId}/${workId}`,
   },
 

@@ -1,4 +1,4 @@
-import { type Answer, type Entry } from '../../house';
+import type { Answer, Entry } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { TICKS_PER_INCH, plainDate, ticks } from '../../units';

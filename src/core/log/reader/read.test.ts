@@ -1,4 +1,4 @@
-import { type Answer, type Entry } from '../../house';
+import type { Answer, Entry } from '../../house';
 import { logJobs } from './log-jobs';
 import type { EventBodyOf } from '../../journal';
 import { added, chosen, houseOf, place } from '../../testing/houses';

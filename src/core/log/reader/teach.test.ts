@@ -1,4 +1,4 @@
-import { type Answer } from '../../house';
+import type { Answer } from '../../house';
 import { logJobs } from './log-jobs';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { plainDate } from '../../units';

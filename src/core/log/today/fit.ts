@@ -1,6 +1,7 @@
 import type { Person } from '../../house';
 import type { CautionId } from '../../trade/steps/cautions';
-import type { OrderLine, Plan, PlannedJob } from '../../planning/report';
+import type { Plan, PlannedJob } from '../../planning/report';
+import type { OrderLine } from '../../estimating/purchasing';
 import { ableFor } from '../../trade/steps/skill';
 import { daylightOn } from '../../planning/calendar/daylight';
 import { dateOf, minuteOfDay, minutes, toDayNumber, type Minutes } from '../../units';

@@ -1,5 +1,6 @@
 import { handsOf, minutesOn, type HouseFacts, type Person } from '../../house';
-import { isToOrder, type OrderLine, type Plan, type PlannedJob } from '../../planning/report';
+import type { Plan, PlannedJob } from '../../planning/report';
+import { isToOrder, type OrderLine } from '../../estimating/purchasing';
 import { addDays, dateOf, minutes, type Minutes, type Moment, type PlainDate } from '../../units';
 
 export type Tonight = {

@@ -9,6 +9,7 @@ import {
   type Survey,
 } from '../../house';
 import { contextOf, placesIn, sizeIn, withoutPlaces, type LogContext } from '../reader';
+import { allSound, freshSurvey } from '../../survey/walk';
 import { elementsOf, extrasOf, waysFor } from '../../survey/scope';
 import type { PlainDate } from '../../units';
 import {
@@ -42,50 +43,8 @@ export type WalkReading = {
   notes: { placeId: PlaceId | null; text: string }[];
 };
 
-const CONDITION_OF: Record<Decision, ElementCondition> = {
-  keep: 'sound',
-  clean: 'tired',
-  repair: 'tired',
-  replace: 'failing',
-  remove: 'tired',
-  move: 'tired',
-  add: 'unknown',
-  undecided: 'unknown',
-};
 const ASKED: readonly Decision[] = ['keep', 'repair', 'replace', 'undecided'];
 const ALL_SOUND = /\b(?:all|everything|rest)\b.*\b(?:sound|keep|fine|good|stays?)\b/i;
-
-/** A survey before anything is said of it; what was noted earlier stays until it is said anew. */
-export function freshSurvey(
-  project: Project,
-  placeId: PlaceId,
-  element: Element,
-  decision: Decision,
-  on: PlainDate,
-): Survey {
-  const before = project.surveys[surveyIdOf({ placeId, element })];
-  return {
-    placeId,
-    element,
-    on,
-    decision,
-    condition: CONDITION_OF[decision],
-    how: null,
-    count: before?.count ?? 1,
-    reason: null,
-    size: before?.size ?? null,
-    suspicion: before?.suspicion ?? null,
-    risk: before?.risk ?? null,
-    salvage: null,
-    options: decision === 'undecided' ? (before?.options ?? []) : [],
-  };
-}
-
-/** "All sound, keep": everything in the place that was not looked at yet. */
-export const allSound = (project: Project, place: Place, on: PlainDate): Survey[] =>
-  elementsOf(place.kind)
-    .filter((element) => !project.surveys[surveyIdOf({ placeId: place.id, element })])
-    .map((element) => freshSurvey(project, place.id, element, 'keep', on));
 
 /** What a clause adds to a survey: condition, suspicion, count, size and the way, in the owner's words as the reason. */
 function described(

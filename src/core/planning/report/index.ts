@@ -4,7 +4,6 @@ export { GATES_COUNTED, addedBy, isAfterwards, jobsOfGate, leftToKeys, soonerIn 
 export {
   gateIdSchema,
   gateSummarySchema,
-  isToOrder,
   jobStateSchema,
   planSchema,
   plannedJobSchema,
@@ -13,7 +12,6 @@ export {
   type GateSummary,
   type HeldBy,
   type JobState,
-  type OrderLine,
   type PhaseState,
   type Plan,
   type PlanError,

@@ -28,11 +28,11 @@ import {
   type CostLine,
   GateSummary,
   JobState,
-  OrderLine,
   Plan,
   PlanError,
   PlannedJob,
 } from '.';
+import { OrderLine } from '../../estimating/purchasing';
 import { loadOf } from './way';
 import {
   bookingOf,

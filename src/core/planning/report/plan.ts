@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { pouredSchema } from '../../trade/steps/batch';
+import { orderLineSchema } from '../../estimating/purchasing/order-line';
 import { jobIdSchema, personIdSchema, placeIdSchema } from '../../house';
 import { costLineSchema, coverSchema } from '../../estimating/job-costs/cost-line';
 import {
@@ -143,45 +143,6 @@ export const plannedJobSchema = z.object({
     .nullable(),
 });
 export type PlannedJob = z.infer<typeof plannedJobSchema>;
-
-const orderLineSchema = z.object({
-  lineId: z.string(),
-  jobId: jobIdSchema,
-  placeId: placeIdSchema.nullable(),
-  what: z.string(),
-  unit: z.string(),
-  units: z.int(),
-  price: centsSchema,
-  leadDays: z.int(),
-  neededBy: plainDateSchema,
-  orderBy: plainDateSchema,
-  state: z.enum([
-    'to-measure',
-    'to-choose',
-    'to-order',
-    'on-the-way',
-    'late',
-    'short',
-    'damaged',
-    'wrong',
-    'here',
-    'fitted',
-  ]),
-  /** How the units came about. */
-  working: z.string(),
-  /** Of paint: its part of the cans of its colour. */
-  poured: pouredSchema.optional(),
-  shop: z.string().nullable(),
-  /** Units of this line in its order, when that was written down; other than `units` when the need changed since. */
-  orderedUnits: z.int().nullable(),
-  orderId: z.string().nullable(),
-  expectedOn: plainDateSchema.nullable(),
-});
-export type OrderLine = z.infer<typeof orderLineSchema>;
-
-/** Not ordered yet, whether or not it could be today. */
-export const isToOrder = ({ state }: Pick<OrderLine, 'state'>): boolean =>
-  state === 'to-order' || state === 'to-choose' || state === 'to-measure';
 
 export const gateSummarySchema = z.object({
   gate: gateIdSchema,

@@ -1,5 +1,5 @@
 import { surveyIdOf, type EntryOf, type Project, type Survey } from '../../house';
-import { freshSurvey } from '../../log/walk/read';
+import { freshSurvey } from '../walk/fresh';
 import type { PlainDate } from '../../units';
 import { startingRisk } from './risk';
 

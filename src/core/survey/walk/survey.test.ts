@@ -19,7 +19,8 @@ import { expandJobs } from '../../estimating/jobs';
 import { STARTED, added, chosen, houseOf, place, stamped, week } from '../../testing/houses';
 import { faultsOf } from '../../testing/check-plan';
 import { cents, dateOf, daysBetween, momentAt, plainDate } from '../../units';
-import { allSound, readWalk, salvageOf, walkOf } from '.';
+import { allSound, salvageOf, walkOf } from '.';
+import { readWalk } from '../../log/walk';
 import { droppedWork } from '../../estimating/scope-history/dropped';
 import { scopeHistory } from '../../estimating/scope-history/history';
 

@@ -7,7 +7,8 @@ import {
   type Survey,
 } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
-import { isToOrder, type Plan, type PlannedJob } from '../../report';
+import type { Plan, PlannedJob } from '../../report';
+import { isToOrder } from '../../../estimating/purchasing';
 import { openRisks } from '../../../survey/risk';
 import { scopeOf, waysFor } from '../../../survey/scope';
 import { findWork } from '../../../trade/steps/works';

@@ -1,7 +1,8 @@
 import { findWork } from '../../../trade/steps/works';
 import { deferralKey, type JobId, type Person, type PlanningInput } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
-import { isToOrder, type Plan, type PlannedJob } from '../../report';
+import type { Plan, PlannedJob } from '../../report';
+import { isToOrder } from '../../../estimating/purchasing';
 import { SCHOOLS, answerEvent, answerOf } from '../../../trade/practices';
 import { scopeOf } from '../../../survey/scope';
 import { addDays, dateOf, minutes, type PlainDate } from '../../../units';

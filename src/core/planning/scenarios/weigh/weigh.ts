@@ -1,6 +1,7 @@
 import type { PlanningInput } from '../../../house';
 import { quietly, toTheEnd, type InSteps } from '../../../in-steps';
-import { isToOrder, type Plan, type PlanError, type Standing } from '../../report';
+import type { Plan, PlanError, Standing } from '../../report';
+import { isToOrder } from '../../../estimating/purchasing';
 import { adviseContingency, expectedCost, openRisks } from '../../../survey/risk';
 import { fail, ok, type Result } from '../../../result';
 import { beside, daysLater, foresee, type Foreseen } from '../../simulation';

@@ -1,0 +1,1 @@
+export { readWalk, type WalkChoice, type WalkQuestion, type WalkReading } from './read';
