@@ -1,1 +1,1 @@
-export { DemoScreen as default } from '@/features/welcome/DemoScreen';
+export { DemoScreen as default } from '@/features/start/DemoScreen';

@@ -1,5 +1,5 @@
 import { Slot } from 'expo-router';
-import { lateScreen, loadReader, useLateScreensAhead } from '@/features/late';
+import { lateScreen, loadReader, useLateScreensAhead } from '@/features/shell/late';
 import { Frame, HouseGate } from '@/features/shell';
 
 const WalkStrip = lateScreen('WalkStrip');

@@ -1,4 +1,4 @@
-import { inSlices } from '@/features/late';
-import { TodayScreen } from '@/features/today/TodayScreen';
+import { inSlices } from '@/features/shell/late';
+import { TodayScreen } from '@/features/log/today/TodayScreen';
 
 export default inSlices(TodayScreen);

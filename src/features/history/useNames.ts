@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { Names } from '@/core/journal/history';
 import { findWork } from '@/core/trade/steps/works';
 import { formatMoney } from '@/core/units';
-import { jobPlace, jobTitle } from '@/features/line';
+import { jobPlace, jobTitle } from '@/features/log/line';
 import { placeNameIn, selectJobsById, selectProject, selectToday, useAppSelector } from '@/store';
 
 /** How the house's things are called, but for what only the journal knows. */

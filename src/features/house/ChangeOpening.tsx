@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { OPENING_CHANGES, type OpeningChange, type OpeningSize } from '@/core/house';
 import { needsHeader } from '@/core/trade/steps/works';
 import { formatLength, type UnitSystem } from '@/core/units';
-import { ChoiceField, FormCard, TextField, useKeptForm } from '@/features/form';
+import { ChoiceField, FormCard, TextField, useKeptForm } from '@/features/kit/form';
 import { Note } from '@/ui';
 import { HAS_NOW, HAS_THEN, emptyOpeningForm, openingFormSchema } from './opening-form';
 

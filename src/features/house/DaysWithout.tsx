@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { daysWithout, type DaysWithout as Without } from '@/core/planning/report';
 import { countWords, formatDate } from '@/core/units';
 import type { Place } from '@/core/house';
-import { FormCard, TextField, countField, useKeptForm } from '@/features/form';
+import { FormCard, TextField, countField, useKeptForm } from '@/features/kit/form';
 import {
   keep,
   selectPlan,

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { placeIdSchema } from '@/core/house';
-import { RoomForm, placeFrom, type RoomRead } from '@/features/room';
+import { RoomForm, placeFrom, type RoomRead } from '@/features/house/room';
 import { Page } from '@/features/shell';
 import { freshId, keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 

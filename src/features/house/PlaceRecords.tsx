@@ -1,7 +1,7 @@
 import { isOutside, kindTitle, toldOf, type PlaceId, type Project } from '@/core/house';
 import { findsOpen, paymentsOf } from '@/core/money';
 import { addCents, countWords, formatDate, formatPaid } from '@/core/units';
-import { Questions } from '@/features/questions';
+import { Questions } from '@/features/house/questions';
 import { selectProject, selectToday, useAppSelector } from '@/store';
 import { ButtonLink, Folded, Section, Slip } from '@/ui';
 

@@ -6,7 +6,7 @@ import { extentsOf, isOutside, type Place, type PlaceId } from '@/core/house';
 import { countWords, formatArea, formatDate, formatLength } from '@/core/units';
 import { TakeBack } from '@/features/history';
 import { JobSlip } from '@/features/job';
-import { DroppedJobs } from '@/features/jobs';
+import { DroppedJobs } from '@/features/job/forms';
 import { Page, PlanState } from '@/features/shell';
 import { selectJobs, selectPlaces, selectProject, selectToday, useAppSelector } from '@/store';
 import { Button, ButtonLink, Empty, Fact, Section } from '@/ui';

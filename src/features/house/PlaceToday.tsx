@@ -10,7 +10,7 @@ import {
   type PlaceState,
 } from '@/core/house';
 import { statesAgainstLog } from '@/core/survey/walk';
-import { KIND_NAMES } from '@/features/room';
+import { KIND_NAMES } from '@/features/house/room';
 import { keep, selectProject, selectToday, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Choice, Note, Section, Small } from '@/ui';
 

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Place } from '@/core/house';
-import { RoomForm, correctedFrom, typedFrom, type RoomRead } from '@/features/room';
+import { RoomForm, correctedFrom, typedFrom, type RoomRead } from '@/features/house/room';
 import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Note } from '@/ui';
 

@@ -11,7 +11,7 @@ import {
   useKeptForm,
   useWritten,
   type Written,
-} from '@/features/form';
+} from '@/features/kit/form';
 import { keep, useAppDispatch } from '@/store';
 import { Button, Note, Section } from '@/ui';
 

@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { z } from 'zod';
 import { outsideRestSchema, type OutsideRest, type Person } from '@/core/house';
-import { DatedDaysForm, datedWords } from '@/features/dated';
-import { FormCard, TextField, useKeptForm } from '@/features/form';
+import { DatedDaysForm, datedWords } from '@/features/kit/dated';
+import { FormCard, TextField, useKeptForm } from '@/features/kit/form';
 import { keep, selectToday, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Note, Section } from '@/ui';
 

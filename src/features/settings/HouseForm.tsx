@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { z } from 'zod';
 import { houseSchema, type House } from '@/core/house';
 import { plainDateSchema } from '@/core/units';
-import { ChoiceField, FormCard, TextField, useKeptForm } from '@/features/form';
+import { ChoiceField, FormCard, TextField, useKeptForm } from '@/features/kit/form';
 import { keep, useAppDispatch } from '@/store';
 import { Section } from '@/ui';
 

@@ -9,7 +9,7 @@ import {
   TextField,
   useKeptForm,
   useWritten,
-} from '@/features/form';
+} from '@/features/kit/form';
 import { keep, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Note } from '@/ui';
 import { WEEK, personFormSchema, personFrom, typedPerson } from './person';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { z } from 'zod';
 import { waysOf, type Project, type Ways } from '@/core/house';
 import { currencySchema, exponentOf, type Currency } from '@/core/units';
-import { FormCard, TextField, useKeptForm } from '@/features/form';
+import { FormCard, TextField, useKeptForm } from '@/features/kit/form';
 import { keep, useAppDispatch } from '@/store';
 import { Button, Choice, Note, Section, Small } from '@/ui';
 

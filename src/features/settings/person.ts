@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { personIdSchema, skillSchema, type Person } from '@/core/house';
 import { cents, formatMinutes, minutes, plainMoney, type Currency } from '@/core/units';
-import { countField, moneyField, wordsField, type Written } from '@/features/form';
-import { hoursField } from '@/features/hours';
+import { countField, moneyField, wordsField, type Written } from '@/features/kit/form';
+import { hoursField } from '@/features/kit/hours';
 
 export const WEEK = [0, 1, 2, 3, 4, 5, 6] as const;
 const MOST_IN_A_CREW = 12;

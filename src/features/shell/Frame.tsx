@@ -2,7 +2,7 @@ import type { ComponentType, ReactNode } from 'react';
 import { View } from 'react-native';
 import { usePathname } from 'expo-router';
 import type { PlaceId } from '@/core/house';
-import { LogStrip, type LineReader } from '@/features/log';
+import { LogStrip, type LineReader } from '@/features/log/strip';
 import { selectPlaces, selectPlanning, useAppSelector } from '@/store';
 import { useWide } from '@/ui';
 import { Notices } from './Notices';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { ChoiceField, FormCard, TextField, type KeptForm } from '@/features/form';
+import { ChoiceField, FormCard, TextField, type KeptForm } from '@/features/kit/form';
 import { Note, Section } from '@/ui';
 import type { StartTyped } from './form';
 

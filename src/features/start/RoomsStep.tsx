@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { floorArea, type Place, type PlaceId } from '@/core/house';
 import { formatArea, type UnitSystem } from '@/core/units';
-import { KIND_NAMES, RoomForm, type RoomRead } from '@/features/room';
+import { KIND_NAMES, RoomForm, type RoomRead } from '@/features/house/room';
 import { Button, Note, Section, Slip } from '@/ui';
 
 /** Rooms, one after the other; more can be added at any time later. */

@@ -9,7 +9,7 @@ import {
   type PlainDate,
   type UnitSystem,
 } from '@/core/units';
-import { hoursField } from '@/features/hours';
+import { hoursField } from '@/features/kit/hours';
 
 /** A typed day: with its year, or the nearest such day before or (`ahead`) after today. */
 function readDayField(text: string, today: PlainDate, ahead = false): PlainDate | undefined {

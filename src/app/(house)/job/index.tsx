@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { lateScreen } from '@/features/late';
+import { lateScreen } from '@/features/shell/late';
 
 const Screen = lateScreen('JobScreen');
 
