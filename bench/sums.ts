@@ -1,6 +1,6 @@
 /** How long the calculators take: they answer in a worker, and the page waits for none of them. */
 import { placesInOrder, shapeOf, type Project } from '../src/core/house';
-import { SUMS } from '../src/core/estimating/calculators';
+import { CALCULATORS } from '../src/core/estimating/calculators';
 
 const RUNS = 5;
 const FRAME_MS = 1_000 / 60;
@@ -8,7 +8,7 @@ const FRAME_MS = 1_000 / 60;
 /** Every sum in every room of a house with its standard fields: the slowest, and how many take longer than a frame. */
 export function sumsRows(project: Project): string[][] {
   const times = placesInOrder(project).flatMap((place) =>
-    SUMS.filter(({ usesRoom }) => usesRoom).map((sum) => {
+    CALCULATORS.filter(({ usesRoom }) => usesRoom).map((sum) => {
       const runs = Array.from({ length: RUNS }, () => {
         const begin = performance.now();
         sum.work({}, { room: shapeOf(place), units: project.units });

@@ -72,9 +72,9 @@ describe('what is new on the other phone', () => {
     expect(two.getState().device.toSettle).toBe(true);
     const again = await opened(device.restarted(), 'b');
     expect(again.getState().device.toSettle).toBe(true);
-    const [meeting] = await again.dispatch(readOpenMeetings());
-    expect(meeting).toMatchObject({ kind: 'differs', stands: 'mine' });
-    if (meeting) await again.dispatch(letBothStand(meeting));
+    const [conflict] = await again.dispatch(readOpenMeetings());
+    expect(conflict).toMatchObject({ kind: 'differs', stands: 'mine' });
+    if (conflict) await again.dispatch(letBothStand(conflict));
     expect(await again.dispatch(readOpenMeetings())).toEqual([]);
     expect(again.getState().device.toSettle).toBe(false);
     expect(Object.values(projectOf(again)?.surveys ?? {})[0]?.decision).toBe('repair');

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { reduceJournal, type EventBodyOf, type JournalEvent } from '../src/core/journal';
 import { STARTED, stamped } from '../src/core/testing/houses';
-import { JournalDoor, segmentRow, type Sealing } from '../src/storage/journal';
+import { JournalStore, segmentRow, type Sealing } from '../src/storage/journal';
 import { importHouse, keep, undoLast } from '../src/store';
 import { evening, fileOf, keepEvenings, linesOf, opened, projectOf, start } from './life';
 import { TestDatabase, idle } from './outside';
@@ -30,11 +30,11 @@ class Model {
   readonly database = new TestDatabase();
   readonly events: JournalEvent[] = [FIRST];
   private ids = 0;
-  private constructor(public door: JournalDoor) {}
+  private constructor(public door: JournalStore) {}
 
   static async begun(): Promise<Model> {
     const database = new TestDatabase();
-    const model = new Model(await JournalDoor.open(database, 'j', [], { sealing: SOON }));
+    const model = new Model(await JournalStore.open(database, 'j', [], { sealing: SOON }));
     Object.assign(model, { database });
     await model.door.append([FIRST]);
     return model;
@@ -62,7 +62,7 @@ class Model {
       const counter = Math.max(1, this.door.counter - (step.kind === 'late' ? step.before : 0));
       const event = this.stamp(evening((this.ids += 1)), counter);
       this.events.push(event);
-      const other = await JournalDoor.open(this.database, 'j', await this.database.getAllKeys(), {
+      const other = await JournalStore.open(this.database, 'j', await this.database.getAllKeys(), {
         sealing: SOON,
       });
       await other.append([event]);
@@ -73,7 +73,7 @@ class Model {
       const key = 'snapshot/j';
       const torn = this.database.rows.get(key)?.replace('evening', 'morning');
       if (step.kind === 'tear' && torn) this.database.rows.set(key, torn);
-      this.door = await JournalDoor.open(this.database, 'j', await this.database.getAllKeys(), {
+      this.door = await JournalStore.open(this.database, 'j', await this.database.getAllKeys(), {
         sealing: SOON,
       });
     }
@@ -92,7 +92,7 @@ describe('a journal that is sealed, torn, told of late and taken back', () => {
         expect(new Set((await model.door.readAll()).map(({ id }) => id))).toEqual(
           new Set(model.events.map(({ id }) => id)),
         );
-        const again = await JournalDoor.open(
+        const again = await JournalStore.open(
           model.database,
           'j',
           await model.database.getAllKeys(),
@@ -160,7 +160,7 @@ describe('an old house', () => {
   it('applies only what came after the last sealing, and one event for each that is kept', async () => {
     const database = (await oldHouse(3_000)).restarted();
     const { entries } = await (await import('../src/storage/houses')).readHouses(database);
-    const door = await JournalDoor.open(database, entries[0]?.journal ?? '', [
+    const door = await JournalStore.open(database, entries[0]?.journal ?? '', [
       ...database.rows.keys(),
     ]);
     expect(door.work.eventsApplied).toBe(0);

@@ -23,6 +23,16 @@ describe('the plan that stands, from one visit to the next', () => {
     expect(journalOf(keys.standing('j'))).toBe('j');
   });
 
+  it('is read as it was written before shortfalls had their name', async () => {
+    const database = new TestDatabase();
+    const before = {
+      ...standing,
+      jobs: standing.jobs.map(({ shortfalls, ...job }) => ({ ...job, lacks: shortfalls })),
+    };
+    await database.setItem(keys.standing('j'), JSON.stringify(before));
+    expect(await readStanding(database, 'j')).toEqual(standing);
+  });
+
   it('is none where its row is torn or of another make: it can be looked for anew', async () => {
     const database = new TestDatabase();
     for (const torn of ['{"basis":', '{"basis":"1 2","jobs":[]}', 'null']) {

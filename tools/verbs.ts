@@ -90,7 +90,7 @@ export function planVerb(text: string, flags: Flags): Answer {
         start: toIsoMinute(job.start),
         finish: toIsoMinute(job.finish),
         hoursLeft: job.left / 60,
-        waitsFor: job.waitsFor.map(({ jobId, why, waitMinutes }) => ({
+        waitsFor: job.predecessors.map(({ jobId, why, waitMinutes }) => ({
           job: jobId,
           why,
           waitHours: waitMinutes / 60,

@@ -61,7 +61,7 @@ function undoOnlyAmong(events: readonly JournalEvent[]): boolean {
  * events sealed in segments with their reduction beside them: nothing it does while somebody works grows with the
  * age of the house, except taking back what was sealed long ago.
  */
-export class JournalDoor {
+export class JournalStore {
   /** The reduction of what lies before `recent`; null where `recent` is all there is. */
   private base: Project | null = null;
   /** The last event in the base: what sorts before it cannot simply be added. */
@@ -90,8 +90,8 @@ export class JournalDoor {
     journal: string,
     names: readonly string[],
     { pause = () => Promise.resolve(), sealing = SEALING }: DoorOptions = {},
-  ): Promise<JournalDoor> {
-    const door = new JournalDoor(database, journal, pause, sealing);
+  ): Promise<JournalStore> {
+    const door = new JournalStore(database, journal, pause, sealing);
     await door.load(namesOf(names, journal));
     return door;
   }

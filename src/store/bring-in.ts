@@ -8,15 +8,15 @@ import type { JournalEvent } from '../core/journal';
 import {
   differenceOf,
   isSameHouse,
-  meetingsOf,
+  conflictsOf,
   unite,
   wantsSettling,
-  type Meeting,
+  type MergeConflict,
 } from '../core/journal/merge';
 import { fail, ok, type Result } from '../core/result';
 import { TO_SETTLE } from '../storage/drafts';
 import { readHouse } from '../storage/houses';
-import { JournalDoor } from '../storage/journal';
+import { JournalStore } from '../storage/journal';
 import { photoIds, writePhoto, erasePhoto } from '../storage/photos';
 import type { ImportError } from './houses';
 import { settlingTold } from './device';
@@ -48,7 +48,7 @@ async function storedHouse(
   const entry = await readHouse(outside.database, id);
   if (!entry || entry.removed) return null;
   const names = await outside.database.getAllKeys();
-  const door = await JournalDoor.open(outside.database, entry.journal, names);
+  const door = await JournalStore.open(outside.database, entry.journal, names);
   const events = await door.readAll();
   return { name: entry.name, events, photos: new Set(photoIds(names, entry.journal)) };
 }
@@ -76,7 +76,7 @@ export const compareFile =
         acts: actsOf(mine).length,
         photos: [...stored.photos].filter((id) => !inFile.has(id)).length,
       },
-      unsettled: meetingsOf(stored.events, there).filter(wantsSettling).length,
+      unsettled: conflictsOf(stored.events, there).filter(wantsSettling).length,
       isSame: isSameHouse(stored.events, there),
     });
   };
@@ -139,7 +139,7 @@ export const bringInNew =
       if (door.project) {
         dispatch(houseChanged({ project: door.project, setAside: door.setAside }));
       }
-      const open = meetingsOf(here, there).filter(wantsSettling);
+      const open = conflictsOf(here, there).filter(wantsSettling);
       await dispatch(rememberOpen(open));
       return ok({ acts: actsOf(theirs).length, photos: photos.length, unsettled: open.length });
     });
@@ -147,7 +147,7 @@ export const bringInNew =
 
 type OpenPair = { mine: string[]; theirs: string[] };
 
-const pairOf = ({ mine, theirs }: Meeting): OpenPair => ({
+const pairOf = ({ mine, theirs }: MergeConflict): OpenPair => ({
   mine: mine.map(({ id }) => id),
   theirs: theirs.map(({ id }) => id),
 });
@@ -172,14 +172,14 @@ const writePairs =
 
 /** Adds to what is to be settled by hand; it stays until it is, over reloads. */
 const rememberOpen =
-  (meetings: readonly Meeting[]): Thunk<Promise<void>> =>
+  (conflicts: readonly MergeConflict[]): Thunk<Promise<void>> =>
   async (dispatch) => {
-    dispatch(writePairs([...(await dispatch(readPairs())), ...meetings.map(pairOf)]));
+    dispatch(writePairs([...(await dispatch(readPairs())), ...conflicts.map(pairOf)]));
   };
 
 /** What both phones spoke of and nobody settled yet. Where one of the two was taken back since, it is settled. */
 export const readOpenMeetings =
-  (): Thunk<Promise<Meeting[]>> =>
+  (): Thunk<Promise<MergeConflict[]>> =>
   async (dispatch, _state, { open: { door } }) => {
     const pairs = await dispatch(readPairs());
     if (!door || pairs.length === 0) return [];
@@ -189,16 +189,16 @@ export const readOpenMeetings =
     // The two sides as they were when they met: each without what only the other brought.
     const here = all.filter(({ id }) => !theirs.has(id));
     const there = all.filter(({ id }) => !mine.has(id));
-    const open = meetingsOf(here, there).filter(wantsSettling);
+    const open = conflictsOf(here, there).filter(wantsSettling);
     if (open.length === 0) dispatch(writePairs([]));
     return open;
   };
 
 /** Lets both stand, for good. */
 export const letBothStand =
-  (meeting: Meeting): Thunk<Promise<void>> =>
+  (conflict: MergeConflict): Thunk<Promise<void>> =>
   async (dispatch) => {
-    const { mine, theirs } = pairOf(meeting);
+    const { mine, theirs } = pairOf(conflict);
     const meets = (some: string[], others: string[]) => some.some((id) => others.includes(id));
     const pairs = await dispatch(readPairs());
     dispatch(

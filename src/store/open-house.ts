@@ -10,7 +10,7 @@ import {
   type HouseEntry,
   type Houses,
 } from '../storage/houses';
-import { JournalDoor } from '../storage/journal';
+import { JournalStore } from '../storage/journal';
 import { erasePhoto, moveOldPhotos, oldPhotos, photoIds } from '../storage/photos';
 import { TO_SETTLE, ofHouse, readDraft } from '../storage/drafts';
 import type { SetAside } from '../storage/rows';
@@ -61,7 +61,7 @@ export const openCurrent =
         outside.later(() => tidy(outside, houses));
         return;
       }
-      const door = await JournalDoor.open(outside.database, entry.journal, houses.names, {
+      const door = await JournalStore.open(outside.database, entry.journal, houses.names, {
         pause: outside.pause,
       });
       outside.open.door = door;
@@ -121,7 +121,7 @@ async function tidy(outside: Outside, houses: Houses): Promise<void> {
 const DROPPED_STAYS_DAYS = 30;
 
 /** Removes pictures that were taken off so long ago that nobody brings them back. */
-async function sweepDropped(outside: Outside, door: JournalDoor): Promise<void> {
+async function sweepDropped(outside: Outside, door: JournalStore): Promise<void> {
   const stored = photoIds(await outside.database.getAllKeys(), door.journal);
   const shown = door.project?.photos ?? {};
   const hidden = new Set(stored.filter((id) => !Object.hasOwn(shown, id)));
@@ -139,7 +139,7 @@ async function sweepDropped(outside: Outside, door: JournalDoor): Promise<void> 
 async function sortOldPhotos({ database }: Outside, { entries, names }: Houses): Promise<void> {
   const owners = new Map<string, string[]>();
   for (const { journal } of entries.filter(isStanding)) {
-    const door = await JournalDoor.open(database, journal, names);
+    const door = await JournalStore.open(database, journal, names);
     for (const id of photosIn(await door.readAll())) {
       owners.set(id, [...(owners.get(id) ?? []), journal]);
     }
@@ -152,7 +152,7 @@ export const photosIn = (events: readonly JournalEvent[]): string[] =>
   events.flatMap((event) => (event.type === 'photoTaken' ? [event.payload.id] : []));
 
 /** Seals the open journal once enough lies open; one tab at a time. */
-export async function sealed(outside: Outside, door: JournalDoor): Promise<void> {
+export async function sealed(outside: Outside, door: JournalStore): Promise<void> {
   if (!door.wantsSealing) return;
   await outside.locks
     .hold(`seal ${door.journal}`, () => door.seal(outside.newId))

@@ -1,7 +1,7 @@
 import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
 import { type Forecast, type Standing, standingOf } from '../core/planning/report';
 import { planningInputOf } from '../core/house';
-import type { Asked } from '../workers/planner';
+import type { PlanRequest } from '../workers/planner';
 import type { PlanningError } from '../workers/protocol';
 import { clockRead, houseChanged, houseOpened, noHouseOpen, type SessionState } from './session';
 
@@ -87,7 +87,7 @@ export function askedOf({
 }: {
   session: SessionState;
   planning: PlanningState;
-}): Asked | undefined {
+}): PlanRequest | undefined {
   const { project, now } = session;
   return project ? { house: planningInputOf(project), now, standing } : undefined;
 }

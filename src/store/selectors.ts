@@ -1,6 +1,6 @@
 import { createSelector } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, type TypedUseSelectorHook } from 'react-redux';
-import { placesInOrder, waysOf, type JobId, type Project } from '../core/house';
+import { placesInOrder, conventionsOf, type JobId, type Project } from '../core/house';
 import { keepLedger } from '../core/money';
 import type { PlannedJob } from '../core/planning/report';
 import { expectedCost, openFirst } from '../core/survey/risk';
@@ -60,4 +60,4 @@ export const selectDecides = createSelector(
 );
 
 /** How dates and numbers are written in this house, for every field. */
-export const selectWays = createSelector([selectProject], waysOf);
+export const selectWays = createSelector([selectProject], conventionsOf);

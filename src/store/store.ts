@@ -11,7 +11,7 @@ import {
   planning,
   planningFailed,
 } from './planning';
-import type { JournalDoor } from '../storage/journal';
+import type { JournalStore } from '../storage/journal';
 import { readStanding, writeStanding } from '../storage/standing';
 import { soonerIn } from '../core/planning/report';
 import { clockRead, houseChanged, houseOpened, noHouseOpen, session, toldOf } from './session';
@@ -85,7 +85,7 @@ export function createStore(outside: Outside) {
 export type Store = ReturnType<typeof createStore>;
 export type Dispatch = Store['dispatch'];
 /** The door to the open house's journal; there is one, and nobody else reads or writes it. */
-type Open = { door: JournalDoor | null };
+type Open = { door: JournalStore | null };
 
 export type Thunk<T = void> = (
   dispatch: Dispatch,

@@ -20,7 +20,7 @@ export const measureRoom =
     dispatch(spaceTold(await room.measure()));
   };
 
-/** Asked when something worth keeping was just kept: then people know what for. */
+/** PlanRequest when something worth keeping was just kept: then people know what for. */
 export const askToLast =
   (): Thunk<Promise<void>> =>
   async (dispatch, getState, { room }) => {

@@ -7,7 +7,7 @@ import { offeredFor, quoteFor } from '../core/estimating/finishes';
 import { shapeOf, slotOf, type Project, planningInputOf } from '../core/house';
 import { toTheEnd } from '../core/in-steps';
 import { changesBetween } from '../core/planning/input';
-import { findSum } from '../core/estimating/calculators';
+import { findCalculator } from '../core/estimating/calculators';
 import { listen } from './answer';
 import { inParts, joiner } from './parts';
 import { PROTOCOL_VERSION, replySchema, type WorkerReply } from './protocol';
@@ -54,7 +54,7 @@ describe('sums and quotes in the worker', () => {
     ask({ kind: 'sum', sum: 'paint', fields, place: bed, units: 'imperial', ...over });
 
   it('come to what they come to outside of it', () => {
-    const outside = findSum('paint')?.work(
+    const outside = findCalculator('paint')?.work(
       { on: 'walls' },
       { room: shapeOf(bed), units: 'imperial' },
     );

@@ -13,7 +13,7 @@ import { weighInSteps } from '../core/planning/scenarios/weigh';
 import { tryOut } from '../core/planning/scenarios/whatif';
 import { standingOf, type Standing } from '../core/planning/report';
 import { hashOf } from '../core/random';
-import { findSum } from '../core/estimating/calculators';
+import { findCalculator } from '../core/estimating/calculators';
 import { workedSchema } from '../core/estimating/calculators/takeoff-schema';
 import { inParts } from './parts';
 import { requestSchema, type WorkerReply, type WorkerRequest } from './protocol';
@@ -96,7 +96,7 @@ export function* answerInSteps({ request, house, file = '' }: Question): Steps {
     case 'sum': {
       const { sum, fields, place, units } = request;
       const room = place && shapeOf(place);
-      const worked = workedSchema.safeParse(findSum(sum)?.work(fields, { room, units }));
+      const worked = workedSchema.safeParse(findCalculator(sum)?.work(fields, { room, units }));
       return worked.success
         ? { id, kind: 'sum', worked: worked.data }
         : failed({ code: 'broke-down', detail: `the sum ${sum} was asked what does not read` });
@@ -129,7 +129,7 @@ function* fileInSteps(id: number, from: string | Uint8Array): Steps {
 }
 
 /** So many states back the plan of each is remembered. */
-const STOOD_BEFORE = 12;
+const INCUMBENTS_KEPT = 12;
 /** How long to work before listening again. */
 const SLICE_MS = 12;
 /** How long to work without a word: whoever asked takes a longer silence for a breakdown. */
@@ -157,18 +157,18 @@ export function listen(
     return known?.house ?? null;
   };
   /** Plans of the last states of the house: what is taken back brings the plan back that stood before it. */
-  const stood = new Map<number, Standing>();
+  const incumbent = new Map<number, Standing>();
   const remember = (house: PlanningInput | null, reply: WorkerReply): void => {
     if (!house || reply.kind !== 'forecast') return;
     const key = hashOf(JSON.stringify(house));
-    stood.delete(key);
-    stood.set(key, standingOf(reply.forecast.plan));
-    const [oldest] = stood.keys();
-    if (stood.size > STOOD_BEFORE && oldest !== undefined) stood.delete(oldest);
+    incumbent.delete(key);
+    incumbent.set(key, standingOf(reply.forecast.plan));
+    const [oldest] = incumbent.keys();
+    if (incumbent.size > INCUMBENTS_KEPT && oldest !== undefined) incumbent.delete(oldest);
   };
   const fromWhatStood = (request: WorkerRequest, house: PlanningInput | null): WorkerRequest => {
     if (request.kind !== 'forecast' || !house) return request;
-    const standing = stood.get(hashOf(JSON.stringify(house))) ?? request.standing;
+    const standing = incumbent.get(hashOf(JSON.stringify(house))) ?? request.standing;
     return { ...request, standing };
   };
   const run = (

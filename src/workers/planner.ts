@@ -25,22 +25,25 @@ import {
 type Answer<T> = Promise<Result<T, PlanningError> | undefined>;
 
 /** What is asked about: a house, at a moment, from the plan people go by where there is one. */
-export type Asked = { house: PlanningInput; now: Moment; standing: Standing | null };
+export type PlanRequest = { house: PlanningInput; now: Moment; standing: Standing | null };
 
 /** Plans a house somewhere else than on the main thread. Undefined when `signal` was aborted by a newer edit. */
 export type Planner = {
   /** `onFirst` hears the first feasible plan while the search goes on. */
   forecast(
-    asked: Asked,
+    asked: PlanRequest,
     signal: AbortSignal,
     onFirst: (forecast: Forecast) => void,
   ): Answer<Forecast>;
   /** A forecast by a better plan than the one that stands; null where there is none. */
-  improve(asked: Asked & { standing: Standing }, signal: AbortSignal): Answer<Forecast | null>;
-  compare(asked: Asked, options: readonly Option[], signal: AbortSignal): Answer<Weighed[]>;
-  whatIf(asked: Asked, tries: readonly EventBodyOf[], signal: AbortSignal): Answer<WhatIf>;
+  improve(
+    asked: PlanRequest & { standing: Standing },
+    signal: AbortSignal,
+  ): Answer<Forecast | null>;
+  compare(asked: PlanRequest, options: readonly Option[], signal: AbortSignal): Answer<Weighed[]>;
+  whatIf(asked: PlanRequest, tries: readonly EventBodyOf[], signal: AbortSignal): Answer<WhatIf>;
   /** What it takes for a gate to be likely by a day. */
-  fit(asked: Asked, wish: Pick<Fit, 'gate' | 'by'>, signal: AbortSignal): Answer<Fit>;
+  fit(asked: PlanRequest, wish: Pick<Fit, 'gate' | 'by'>, signal: AbortSignal): Answer<Fit>;
   cuts(problem: CutProblem, signal: AbortSignal): Answer<CutPlan>;
   sum(asked: SumAsked, signal: AbortSignal): Answer<WorkedOut>;
   /** In the order of the products. */

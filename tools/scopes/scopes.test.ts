@@ -19,7 +19,11 @@ const planned = (id: string) => {
   const job = (jobId: string) => {
     const found = plan.jobs.find((each) => each.id === jobId);
     if (!found) throw new Error(`${id}: ${jobId} is not planned`);
-    return { from: found.stretches[0]?.from ?? found.start, to: found.finish, lacks: found.lacks };
+    return {
+      from: found.stretches[0]?.from ?? found.start,
+      to: found.finish,
+      shortfalls: found.shortfalls,
+    };
   };
   return { plan, job };
 };
@@ -195,7 +199,7 @@ describe('scopes a builder reads', () => {
     ]);
     const { job } = planned('wide-door');
     expect(dateOf(job('living/opening.set').from)).toBe(dateOf(job('living/opening.set').to));
-    expect(job('living/opening.set').lacks).toEqual([]);
+    expect(job('living/opening.set').shortfalls).toEqual([]);
   });
 
   it('two baths in turn: one works again before the other is opened, each with its own visit', () => {

@@ -28,8 +28,8 @@ const hoursOf = ({ work, estimate }: PlannedJob): string => {
 function rowOf(scope: Scope, job: PlannedJob): string {
   const place = scope.rooms.find(({ id }) => id === job.placeId)?.name ?? 'House';
   const days = [dateOf(beginOf(job) as never), dateOf(job.finish)];
-  const lacks = job.lacks.length > 0 ? ` (${job.lacks.join(', ')})` : '';
-  return `| ${days[0]} | ${days[1]} | ${place} | ${job.title}${lacks} | ${hoursOf(job)} |`;
+  const shortfalls = job.shortfalls.length > 0 ? ` (${job.shortfalls.join(', ')})` : '';
+  return `| ${days[0]} | ${days[1]} | ${place} | ${job.title}${shortfalls} | ${hoursOf(job)} |`;
 }
 
 function scopeAsText(scope: Scope): string {

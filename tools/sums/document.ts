@@ -1,9 +1,9 @@
 import {
   answerTakeoff,
   standardOf,
-  SUMS,
+  CALCULATORS,
   type Field,
-  type Sum,
+  type Calculator,
 } from '../../src/core/estimating/calculators';
 import { EXAMPLES, METRIC_EXAMPLES, type Example } from './examples';
 
@@ -49,7 +49,7 @@ function standard(field: Field): string {
   return imperial === metric ? `\`${imperial}\`` : `\`${imperial}\`, metric \`${metric}\``;
 }
 
-function section(sum: Sum): string {
+function section(sum: Calculator): string {
   const example = EXAMPLES[sum.kind];
   const answer = answerTakeoff(JSON.stringify(example?.ask));
   const ids = answer.ok ? answer.value.lines.map(({ id }) => `\`${id}\``).join(', ') : '';
@@ -77,4 +77,4 @@ function workedExample(example: Example | undefined): string[] {
   ];
 }
 
-export const sumsDocument = (): string => `${[ABOUT, ...SUMS.map(section)].join('\n')}\n`;
+export const sumsDocument = (): string => `${[ABOUT, ...CALCULATORS.map(section)].join('\n')}\n`;

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { answerTakeoff, SUMS } from '../../src/core/estimating/calculators';
+import { answerTakeoff, CALCULATORS } from '../../src/core/estimating/calculators';
 import { sumsDocument } from './document';
 import { EXAMPLES, METRIC_EXAMPLES, type Example } from './examples';
 
@@ -9,7 +9,7 @@ describe('the sums in docs/sums.md', () => {
   });
 
   it('has an example of every sum', () => {
-    expect(SUMS.map(({ kind }) => kind).filter((kind) => !EXAMPLES[kind])).toEqual([]);
+    expect(CALCULATORS.map(({ kind }) => kind).filter((kind) => !EXAMPLES[kind])).toEqual([]);
   });
 
   const both: [string, Example][] = [

@@ -1,3 +1,3 @@
 import { lateScreen } from '@/features/shell/late';
 
-export default lateScreen('SchoolsScreen');
+export default lateScreen('PracticesScreen');

@@ -8,10 +8,10 @@ export {
   daysLater,
   type Drawn,
   type DrawnGate,
-  type Foreseen,
+  type Simulated as Foreseen,
 } from '../planning/simulation';
 
 export const drawForecast = forProject(simulation.drawForecast);
-export const foresee = forProject(simulation.foresee);
+export const foresee = forProject(simulation.simulate);
 export const forecastHouse = forProject(simulation.forecastHouse);
 export const forecastInSteps = forProject(simulation.forecastInSteps);

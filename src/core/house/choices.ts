@@ -20,19 +20,19 @@ export const pathSchema = z.enum(['trades', 'rooms', 'core']);
 export type Path = z.infer<typeof pathSchema>;
 
 /** Where good builders disagree: the questions whose answer changes the order, and what may be answered. */
-export const SCHOOL_OPTIONS = {
+export const PRACTICE_OPTIONS = {
   shell: ['dry-in-first', 'inside-first'],
   floors: ['cabinets-first', 'floor-first'],
   trim: ['prefinish', 'in-place'],
   paint: ['paint-then-floors', 'last-coat-after-floors'],
   shelves: ['bench', 'in-place'],
 } as const;
-export type SchoolId = keyof typeof SCHOOL_OPTIONS;
-export type SchoolOption = (typeof SCHOOL_OPTIONS)[SchoolId][number];
+export type PracticeId = keyof typeof PRACTICE_OPTIONS;
+export type PracticeOption = (typeof PRACTICE_OPTIONS)[PracticeId][number];
 
-const answerTo = <S extends SchoolId>(school: S) =>
-  z.object({ school: z.literal(school), option: z.enum(SCHOOL_OPTIONS[school]) });
-export const schoolChoiceSchema = z.discriminatedUnion('school', [
+const answerTo = <S extends PracticeId>(school: S) =>
+  z.object({ school: z.literal(school), option: z.enum(PRACTICE_OPTIONS[school]) });
+export const practiceChoiceSchema = z.discriminatedUnion('school', [
   answerTo('shell'),
   answerTo('floors'),
   answerTo('trim'),

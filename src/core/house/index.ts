@@ -91,17 +91,17 @@ export {
 } from './own-jobs';
 export { workChoiceIdSchema, workChoiceSchema, type WorkChoice, type WorkChoiceId } from './works';
 export {
-  SCHOOL_OPTIONS,
+  PRACTICE_OPTIONS,
   deferralKey,
   isAtRest,
   outsideRestSchema,
-  schoolChoiceSchema,
+  practiceChoiceSchema,
   type DecisionRecord,
   type Hire,
   type OutsideRest,
   type Path,
-  type SchoolId,
-  type SchoolOption,
+  type PracticeId,
+  type PracticeOption,
 } from './choices';
 export { bookedElsewhere, hireOf, type Hired } from './hires';
 export { hardDatesOf, isInPhase, phaseSchema, type HardDate, type Phase } from './phases';
@@ -170,7 +170,13 @@ export {
   type House,
   type Project,
 } from './project';
-export { usualWays, waysOf, type DateOrder, type NumberStyle, type Ways } from './ways';
+export {
+  usualConventions,
+  conventionsOf,
+  type DateOrder,
+  type NumberStyle,
+  type Conventions,
+} from './ways';
 export {
   bookingsOf,
   favoursOpen,
@@ -179,7 +185,7 @@ export {
   nextsOpen,
   ordersOf,
   quotesOf,
-  shortfallsOf,
+  shortDeliveriesOf,
   toldOf,
 } from './told';
 export {

@@ -8,7 +8,7 @@ import {
   nextsOpen,
   ordersOf,
   quotesOf,
-  shortfallsOf,
+  shortDeliveriesOf,
 } from '.';
 import { expectedCost } from '../survey/risk';
 import { suspicionOf } from '../survey/risk/from-find';
@@ -161,7 +161,7 @@ describe('what a line brings about goes with the line', () => {
       missing: 2_000,
       placeId: null,
     };
-    expect(shortfallsOf(house(line('s', short))).map(({ entry }) => entry.what)).toEqual([
+    expect(shortDeliveriesOf(house(line('s', short))).map(({ entry }) => entry.what)).toEqual([
       'odd tiles',
     ]);
   });
@@ -197,7 +197,7 @@ describe('what a line brings about goes with the line', () => {
     const until = (...entries: Entry[]) =>
       planOf(house(line('w', ...entries)))
         .jobs.find(({ id }) => id === 'back/board.second')
-        ?.waitsFor.find(({ jobId }) => jobId === 'back/board.tape')?.until ?? 0;
+        ?.predecessors.find(({ jobId }) => jobId === 'back/board.tape')?.until ?? 0;
     // Told on the evening of the second: until the evening of the seventh.
     expect(until(done, dries)).toBe(momentAt(addDays(day, 5), 20 * 60));
     expect(until(done)).toBeLessThan(until(done, dries));

@@ -154,7 +154,7 @@ export const nextsOpen = (
     .map(({ id, date, entry }) => ({ id, text: entry.text, day: entry.day, saidOn: date }));
 
 /** Deliveries short, damaged or wrong that belong to no line of the takeoff: to be ordered again by hand. */
-export const shortfallsOf = (house: Diary): Told<'delivered'>[] =>
+export const shortDeliveriesOf = (house: Diary): Told<'delivered'>[] =>
   toldOf(house, 'delivered').filter(
     ({ entry }) => entry.state !== 'whole' && entry.lineId === undefined,
   );

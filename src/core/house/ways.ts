@@ -2,13 +2,15 @@ import type { Project } from './project';
 
 export type DateOrder = 'day-first' | 'month-first';
 export type NumberStyle = 'point' | 'comma';
-export type Ways = { dateOrder: DateOrder; numberStyle: NumberStyle };
+export type Conventions = { dateOrder: DateOrder; numberStyle: NumberStyle };
 
 /** How dates and numbers are written: as agreed, else as is usual with the currency. */
-export const waysOf = ({ ways, currency }: Pick<Project, 'ways' | 'currency'>): Ways =>
-  ways ?? usualWays(currency);
+export const conventionsOf = ({
+  ways,
+  currency,
+}: Pick<Project, 'ways' | 'currency'>): Conventions => ways ?? usualConventions(currency);
 
-export const usualWays = (currency: Project['currency']): Ways => ({
+export const usualConventions = (currency: Project['currency']): Conventions => ({
   dateOrder: currency === 'USD' ? 'month-first' : 'day-first',
   numberStyle: currency === 'EUR' ? 'comma' : 'point',
 });

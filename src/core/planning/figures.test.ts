@@ -14,7 +14,7 @@ import { slipsOf } from './learning';
 import { planHouse } from './plan-house';
 import { isAfterwards, type Plan, type PlannedJob } from './report';
 import { drawForecast } from './simulation';
-import { Luck, chancesOf } from './simulation/sampler';
+import { Sampler, chancesOf } from './simulation/sampler';
 
 const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);
 const house = houseOf(
@@ -96,7 +96,7 @@ describe('who is called', () => {
     const waits = plan.jobs.flatMap((job) => {
       const { work } = job;
       if (work.kind !== 'inspection') return [];
-      return job.waitsFor.flatMap(({ jobId, waitMinutes }) => {
+      return job.predecessors.flatMap(({ jobId, waitMinutes }) => {
         const before = plan.jobs.find(({ id }) => id === jobId);
         if (before?.work.kind === 'inspection' || before?.wait) return [];
         return [{ waitMinutes, ahead: work.bookAheadDays }];
@@ -120,9 +120,9 @@ describe('float', () => {
     const lastFinish = (job: PlannedJob): number => {
       const before = known.get(job.id);
       if (before !== undefined) return before;
-      const followers = job.letsGo.flatMap((id) => {
+      const followers = job.successors.flatMap((id) => {
         const next = jobs.get(id);
-        const lag = next?.waitsFor.find(({ jobId }) => jobId === job.id)?.waitMinutes ?? 0;
+        const lag = next?.predecessors.find(({ jobId }) => jobId === job.id)?.waitMinutes ?? 0;
         return next ? [lastFinish(next) - (next.finish - next.start) - lag] : [];
       });
       const gate = isAfterwards(job) ? job.finish : (ends.get(job.gate) ?? 0);
@@ -170,7 +170,7 @@ describe('the luck of a run', () => {
   const chances = chancesOf(model.value.learned);
   const full = Array.from(
     { length: 8_000 },
-    (_, seed) => new Luck(seed * 7_919 + 1, 'full', chances),
+    (_, seed) => new Sampler(seed * 7_919 + 1, 'full', chances),
   );
   const jobs = full.map((luck, at) => luck.of(at * 104_729));
 
@@ -226,7 +226,7 @@ describe('the luck of a run', () => {
 
   it('a run by the plan differs by four hundredths at most, and by nothing else', () => {
     const efforts = Array.from({ length: 2_000 }, (_, seed) =>
-      new Luck(seed, 'calm', chances).of(seed * 31),
+      new Sampler(seed, 'baseline', chances).of(seed * 31),
     );
     expect(Math.max(...efforts.map(({ effort }) => effort))).toBeGreaterThan(1.03);
     expect(Math.max(...efforts.map(({ effort }) => Math.abs(effort - 1)))).toBeLessThanOrEqual(

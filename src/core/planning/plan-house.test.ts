@@ -69,7 +69,7 @@ describe('a plan', () => {
     expect(lead).toBeGreaterThan(20);
     expect(dateOf(measure.finish) >= '2026-02-02').toBe(true);
     expect(cabinets.start).toBeGreaterThanOrEqual(measure.finish + lead * 24 * 60);
-    expect(cabinets.waitsFor.find(({ jobId }) => jobId === measure.id)).toMatchObject({
+    expect(cabinets.predecessors.find(({ jobId }) => jobId === measure.id)).toMatchObject({
       waitMinutes: lead * 24 * 60,
       strength: 'physics',
       why: `${line?.what ?? ''} is ordered once it is measured, and comes ${lead} days later.`,
@@ -87,7 +87,7 @@ describe('a plan', () => {
       },
     };
     const sooner = job(plan(houseOf(...events, measureLater, ordered)), 'k/cabinets.set');
-    expect(sooner.waitsFor.every(({ why }) => !why.includes('is ordered once'))).toBe(true);
+    expect(sooner.predecessors.every(({ why }) => !why.includes('is ordered once'))).toBe(true);
   });
 
   it('is the same for the same input', () => {
@@ -142,7 +142,7 @@ describe('waits run on the clock', () => {
     const prime = job(planned, 'a/paint.prime');
     expect(prime.state).toBe('setting');
     expect(toIsoMinute(moment(prime.wait?.until ?? 0))).toBe('2026-01-07T01:00');
-    expect(prime.letsGo).toEqual(['a/paint.ceiling']);
+    expect(prime.successors).toEqual(['a/paint.ceiling']);
     expect(job(planned, 'a/paint.ceiling').state).toBe('later');
     const nextDay = plan(tested, momentAt(plainDate('2026-01-07'), 17 * 60));
     expect(job(nextDay, 'a/paint.prime').state).toBe('done');
@@ -152,7 +152,7 @@ describe('waits run on the clock', () => {
   it('starts what has nothing to wait for, and says why the rest waits', () => {
     const planned = plan(house);
     expect(job(planned, 'a/survey.walk')).toMatchObject({ state: 'ready' });
-    expect(job(planned, 'a/survey.measure').waitsFor).toEqual([
+    expect(job(planned, 'a/survey.measure').predecessors).toEqual([
       expect.objectContaining({
         jobId: 'a/survey.walk',
         why: 'You measure what you have looked at.',

@@ -13,7 +13,7 @@ import { coveredBy } from './model/covered';
 import { buildScheduleModel, type ScheduleModel } from './model/schedule-model';
 import { improveOrder, isBetter, type Candidate } from './search/search';
 import type { Schedule } from './generation/solve';
-import { basisOf, isNowhereLater, isSameWay, orderLike, stillStanding } from './search/incumbent';
+import { basisOf, isNowhereLater, isSameWay, orderLike, incumbentStill } from './search/incumbent';
 
 export type PlanOptions = {
   caution?: Caution;
@@ -33,17 +33,17 @@ export type PlanOptions = {
 };
 
 /** How long is looked for a better order: jobs placed in all, and the schedules that makes at least and at most. */
-type Patience = { jobs: number; fewest: number; most: number };
+type SearchBudget = { jobs: number; fewest: number; most: number };
 
 /** Together with the time of one schedule this keeps a house of hundreds of jobs within a second or two. */
-const WHILE_SOMEBODY_WAITS: Patience = { jobs: 8_000, fewest: 20, most: 60 };
+const WHILE_SOMEBODY_WAITS: SearchBudget = { jobs: 8_000, fewest: 20, most: 60 };
 /** Only where the search begins: a large house is improved on from there. */
-const FOR_A_BASELINE: Patience = { jobs: 3_000, fewest: 5, most: 60 };
+const FOR_A_BASELINE: SearchBudget = { jobs: 3_000, fewest: 5, most: 60 };
 /** By this a house of 320 jobs came within a day of what three times as long a search found, one of 216 to the same. */
-const WHILE_NOBODY_ASKS: Patience = { jobs: 100_000, fewest: 200, most: 1_000 };
+const WHILE_NOBODY_ASKS: SearchBudget = { jobs: 100_000, fewest: 200, most: 1_000 };
 
 /** More tries for a small house, fewer for a large one. */
-const schedulesFor = (tasks: number, { jobs, fewest, most }: Patience): number =>
+const schedulesFor = (tasks: number, { jobs, fewest, most }: SearchBudget): number =>
   Math.round(Math.min(most, Math.max(fewest, jobs / Math.max(1, tasks))));
 
 type Start = { model: ScheduleModel; open: OpenHouse; first: Candidate };
@@ -96,7 +96,7 @@ function fromStanding(
   const moved = candidate(scheduler.run(order));
   const basis = basisOf(model.project);
   const stays = isSameWay(standing.basis, basis)
-    ? stillStanding(scheduler, standing, model.now)
+    ? incumbentStill(scheduler, standing, model.now)
     : undefined;
   const kept = stays && candidate(stays);
   const known = new Set(standing.jobs.map(({ id }) => id));
@@ -179,8 +179,8 @@ function* searched(
   { schedules, seed = 1, standing = null, isIdle = false }: PlanOptions,
 ): InSteps<null, Result<Plan, PlanError>> {
   const { scheduler, aims, tasks } = open;
-  const patience = isIdle ? WHILE_NOBODY_ASKS : WHILE_SOMEBODY_WAITS;
-  const most = schedules ?? schedulesFor(tasks.length, patience);
+  const budget = isIdle ? WHILE_NOBODY_ASKS : WHILE_SOMEBODY_WAITS;
+  const most = schedules ?? schedulesFor(tasks.length, budget);
   let best = first;
   if (tasks.length > 1) {
     const search = improveOrder(scheduler, aims, first, seed);
@@ -238,7 +238,7 @@ export function planInOrder(
   const { scheduler, aims, tasks } = open;
   const order = orderLike(like, tasks, scheduler.rankedOrder());
   const moved = scheduler.run(order);
-  const stays = stillStanding(scheduler, like, model.value.now);
+  const stays = incumbentStill(scheduler, like, model.value.now);
   const isMoved = !stays || isBetter(aims.score(moved), aims.score(stays));
   return planFrom(model.value, open, { order, schedule: isMoved ? moved : stays });
 }

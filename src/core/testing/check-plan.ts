@@ -97,7 +97,7 @@ function soonFaults(
     if (!first || !second || first.doneOn !== null || second.doneOn !== null) return [];
     const begin = second.stretches[0]?.from ?? second.finish;
     const inTime = begin - first.finish <= withinDays * 24 * 60;
-    return inTime || second.lacks.includes('long-gap')
+    return inTime || second.shortfalls.includes('long-gap')
       ? []
       : [`${after} begins more than ${withinDays} days after ${before}`];
   });
@@ -190,7 +190,7 @@ function ownFaults(job: PlannedJob, plan: Plan): string[] {
     if ((job.stretches[0]?.from ?? job.finish) < held.until)
       faults.push(`${job.id} begins before ${held.kind}`);
   }
-  const alone = job.lacks.includes('second-pair');
+  const alone = job.shortfalls.includes('second-pair');
   if (job.work.kind === 'labour' && worked < job.left) {
     faults.push(`${job.id} gets ${worked} of ${job.left} minutes`);
   }
@@ -243,7 +243,7 @@ function whoFaults(
     const able = new Set(project.people.filter(does).map(({ id }) => id));
     const faults = own.stretches.flatMap(({ people }) => {
       const hands = job.by ? people.some((id) => able.has(id)) : people.every((id) => able.has(id));
-      const isLacking = own.lacks.includes('nobody-able');
+      const isLacking = own.shortfalls.includes('nobody-able');
       return hands || isLacking ? [] : [`${job.id} is given to ${people.join(' and ')}`];
     });
     if (own.work.hands === 1 && own.stretches.some(({ people }) => people.length > 1)) {
@@ -257,7 +257,7 @@ function whoFaults(
           meetSoon(one, other, own.start),
       ),
     );
-    if (own.lacks.includes('second-pair') && !own.limits.outdoors && couldMeet) {
+    if (own.shortfalls.includes('second-pair') && !own.limits.outdoors && couldMeet) {
       faults.push(`${job.id} says that nobody else has hours`);
     }
     return faults;
@@ -290,15 +290,21 @@ function limitFaults(project: PlanningInput, job: PlannedJob): string[] {
   for (const { from, to } of job.stretches) {
     days.set(dateOf(from), (days.get(dateOf(from)) ?? 0) + (to - from));
   }
-  if (inOneGo === 'whole' && days.size > 1 && !job.lacks.includes('long-day')) {
+  if (inOneGo === 'whole' && days.size > 1 && !job.shortfalls.includes('long-day')) {
     faults.push(`${job.id} takes ${days.size} days, not one`);
   }
-  if (inOneGo === 'each' && job.quantity.kind === 'count' && !job.lacks.includes('long-day')) {
+  if (inOneGo === 'each' && job.quantity.kind === 'count' && !job.shortfalls.includes('long-day')) {
     const pieces = job.quantity.count;
     if (days.size > pieces) faults.push(`${job.id} cuts one of ${pieces} pieces in two`);
   }
   const [first, last] = [job.stretches[0], job.stretches.at(-1)];
-  if (hire && first && last && job.work.kind === 'labour' && !job.lacks.includes('short-hire')) {
+  if (
+    hire &&
+    first &&
+    last &&
+    job.work.kind === 'labour' &&
+    !job.shortfalls.includes('short-hire')
+  ) {
     const kept = daysBetween(dateOf(first.from), lastDayOf(last.to)) + 1;
     if (kept > hire.days) faults.push(`${job.id} keeps the ${hire.tool} ${kept} days`);
   }
@@ -309,10 +315,10 @@ function limitFaults(project: PlanningInput, job: PlannedJob): string[] {
 function roomFaults(plan: Plan): string[] {
   const open = plan.jobs.filter(({ placeId, doneOn }) => placeId !== null && doneOn === null);
   return plan.jobs
-    .filter(({ placeId, limits }) => placeId !== null && limits.shuts !== undefined)
+    .filter(({ placeId, limits }) => placeId !== null && limits.closesRoom !== undefined)
     .flatMap((job) => {
       const drying =
-        job.limits.shuts === 'wait' && job.wait
+        job.limits.closesRoom === 'wait' && job.wait
           ? [{ from: job.finish as number, to: job.finish + job.wait.minutes }]
           : [];
       const shut = [...(job.doneOn === null ? job.stretches : []), ...drying];

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import {
-  SCHOOL_OPTIONS,
+  PRACTICE_OPTIONS,
   placeKindSchema,
   rectangle,
   type DatedHours,
   type Place,
   type PlaceKind,
   type Project,
-  type SchoolId,
+  type PracticeId,
 } from '../house';
 import { reduceJournal, type EventBodyOf, type JournalEvent } from '../journal';
 import { worksFor } from '../trade/steps';
@@ -77,7 +77,7 @@ function anyYear() {
       minutes: minutes(spent),
       because: 'drawn',
     }));
-  const answer = <T extends SchoolId>(school: T) => fc.constantFrom(...SCHOOL_OPTIONS[school]);
+  const answer = <T extends PracticeId>(school: T) => fc.constantFrom(...PRACTICE_OPTIONS[school]);
   return fc.record({
     schools: fc.record({
       shell: answer('shell'),

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { sayEvent, thingsIn, type Names } from '@/core/journal/history';
 import type { JournalEvent } from '@/core/journal';
-import { takenBackBy, type Meeting, type Settling } from '@/core/journal/merge';
+import { takenBackBy, type MergeConflict, type Settling } from '@/core/journal/merge';
 import { areasOf, shapeOf } from '@/core/house';
 import { formatArea, formatLength } from '@/core/units';
 import { useNames } from '@/features/history';
@@ -11,7 +11,7 @@ import { letBothStand, readOpenMeetings } from '@/store/bring-in';
 import { readHistory, takeBack } from '@/store/history';
 import { Button, Note, Section, Strong } from '@/ui';
 
-const TITLES: Record<Meeting['kind'], string> = {
+const TITLES: Record<MergeConflict['kind'], string> = {
   differs: 'Said in two ways',
   agrees: 'Said on both',
   'same-evening': 'Perhaps one evening, told twice',
@@ -23,11 +23,11 @@ export function SettleCard() {
   const dispatch = useAppDispatch();
   const { revision } = useAppSelector(selectSession);
   const plain = useNames();
-  const [open, setOpen] = useState<{ meetings: Meeting[]; names: Names } | null>(null);
+  const [open, setOpen] = useState<{ conflicts: MergeConflict[]; names: Names } | null>(null);
   const read = useCallback(async () => {
-    const meetings = await dispatch(readOpenMeetings());
+    const conflicts = await dispatch(readOpenMeetings());
     const { events } = await dispatch(readHistory());
-    return { meetings, names: { ...plain, thing: thingsIn(events, plain) } };
+    return { conflicts, names: { ...plain, thing: thingsIn(events, plain) } };
   }, [dispatch, plain]);
   useEffect(() => {
     let gone = false;
@@ -38,24 +38,24 @@ export function SettleCard() {
       gone = true;
     };
   }, [read, revision]);
-  const settle = async (meeting: Meeting, settling: Settling) => {
-    const events = takenBackBy(meeting, settling);
-    if (settling === 'both') await dispatch(letBothStand(meeting));
+  const settle = async (conflict: MergeConflict, settling: Settling) => {
+    const events = takenBackBy(conflict, settling);
+    if (settling === 'both') await dispatch(letBothStand(conflict));
     else {
       const chosen = settling === 'mine' ? 'this phone' : 'the other phone';
       await dispatch(takeBack({ events }, `Settled: ${chosen} was right.`));
     }
     setOpen(await read());
   };
-  if (!open || open.meetings.length === 0) return null;
+  if (!open || open.conflicts.length === 0) return null;
   return (
-    <Section title="To settle between the phones" sum={String(open.meetings.length)}>
-      {open.meetings.map((meeting) => (
+    <Section title="To settle between the phones" sum={String(open.conflicts.length)}>
+      {open.conflicts.map((conflict) => (
         <One
-          key={meeting.mine.map(({ id }) => id).join()}
-          meeting={meeting}
+          key={conflict.mine.map(({ id }) => id).join()}
+          conflict={conflict}
           names={open.names}
-          onSettle={(settling) => void settle(meeting, settling)}
+          onSettle={(settling) => void settle(conflict, settling)}
         />
       ))}
     </Section>
@@ -63,16 +63,16 @@ export function SettleCard() {
 }
 
 function One({
-  meeting,
+  conflict,
   names,
   onSettle,
 }: {
-  meeting: Meeting;
+  conflict: MergeConflict;
   names: Names;
   onSettle: (settling: Settling) => void;
 }) {
   const { units } = useAppSelector(selectProject);
-  const { kind, mine, theirs, stands } = meeting;
+  const { kind, mine, theirs, stands } = conflict;
   const said = (events: readonly JournalEvent[]) =>
     events.map((event) =>
       [sayEvent(event, names), detailOf(event, units)].filter(Boolean).join(': '),

@@ -170,7 +170,7 @@ function OfferedWork({ work, place }: { work: Work; place: Place }) {
       workId: work.id,
       count: number,
       ...(opening ? { opening } : {}),
-      ...(work.bundle && nth > 1 ? { nth } : {}),
+      ...(work.stepsPerChoice && nth > 1 ? { nth } : {}),
     };
     const change = OPENING_CHANGES.find(({ id }) => id === opening?.change)?.title;
     const title = change ? `${work.title}: ${change}` : work.title;

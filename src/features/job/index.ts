@@ -1,6 +1,6 @@
 export { JobSlip } from './JobSlip';
 export {
-  LACK_WORDS,
+  SHORTFALL_WORDS,
   effortWords,
   heldWords,
   inSentence,

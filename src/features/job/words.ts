@@ -154,7 +154,7 @@ export function standingWords(job: PlannedJob, today: PlainDate): string {
 }
 
 /** What could not be had, and what to do about it. */
-export const LACK_WORDS: Record<PlannedJob['lacks'][number], string> = {
+export const SHORTFALL_WORDS: Record<PlannedJob['shortfalls'][number], string> = {
   'second-pair':
     'It wants two people, and nobody else has hours in your calendar. Ask someone for that day.',
   'long-day':
@@ -172,8 +172,8 @@ export function limitWords({ limits }: PlannedJob): string[] {
   return [
     ...(limits.inOneGo === 'whole' ? ['In one go: finished the day it is begun.'] : []),
     ...(limits.inOneGo === 'each' ? ['Each one in one go: finished the day it is begun.'] : []),
-    ...(limits.shuts === 'work' ? ['Dusty: nobody else works in the room meanwhile.'] : []),
-    ...(limits.shuts === 'wait' ? ['Wet: the room stays shut until it has dried.'] : []),
+    ...(limits.closesRoom === 'work' ? ['Dusty: nobody else works in the room meanwhile.'] : []),
+    ...(limits.closesRoom === 'wait' ? ['Wet: the room stays shut until it has dried.'] : []),
     ...(limits.outdoors ? ['Outside: in daylight, not in the season’s rest.'] : []),
     ...(limits.hire
       ? [`Hired: the ${limits.hire.tool}, back within ${countWords(limits.hire.days, 'day')}.`]

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { z } from 'zod';
-import { waysOf, type Project, type Ways } from '@/core/house';
+import { conventionsOf, type Project, type Conventions } from '@/core/house';
 import { currencySchema, exponentOf, type Currency } from '@/core/units';
 import { FormCard, TextField, useKeptForm } from '@/features/kit/form';
 import { keep, useAppDispatch } from '@/store';
@@ -11,8 +11,8 @@ const USUAL = ['USD', 'CAD', 'EUR', 'GBP', 'AUD'];
 /** How money, dates and numbers are written, whatever sizes are measured in. Every field reads them so. */
 export function WaysForm({ project }: { project: Project }) {
   const dispatch = useAppDispatch();
-  const ways = waysOf(project);
-  const agree = (change: Partial<Ways & { currency: Currency }>, what: string) =>
+  const ways = conventionsOf(project);
+  const agree = (change: Partial<Conventions & { currency: Currency }>, what: string) =>
     dispatch(
       keep(
         [{ type: 'waysAgreed', payload: { currency: project.currency, ...ways, ...change } }],

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { answerTakeoff, sayRequestError, SUMS, type Field } from '.';
+import { answerTakeoff, sayRequestError, CALCULATORS, type Field } from '.';
 
 /**
  * Requests nobody means: sizes of a motorway, dust, junk and the wrong kind of thing, in every field of every sum. Each
@@ -51,7 +51,7 @@ const ROOM = {
   openings: [{ wall: 0, kind: 'door', offset: "2'", width: '30"', height: '80"' }],
 };
 
-const anyRequest = fc.constantFrom(...SUMS).chain(({ kind, fields }) =>
+const anyRequest = fc.constantFrom(...CALCULATORS).chain(({ kind, fields }) =>
   fc.record({
     units: fc.constantFrom('imperial', 'metric'),
     room: fc.oneof(fc.constant(ROOM), fc.constant(undefined)),

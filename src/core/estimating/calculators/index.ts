@@ -38,6 +38,11 @@ export {
   type TakeoffAnswer,
 } from './request';
 export { sayFieldError, sayRequestError, sayRoomFault, saySumError, type Fault } from './say';
-export { readFields, type Sum, type SumContext, type SumError } from './sum';
-export { findSum, SUMS } from './sums';
+export {
+  readFields,
+  type Calculator,
+  type CalculatorContext,
+  type CalculatorError,
+} from './calculator';
+export { findCalculator, CALCULATORS } from './sums';
 export { type WorkedOut } from './takeoff-schema';

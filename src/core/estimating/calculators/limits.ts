@@ -1,4 +1,4 @@
-import { impossible, type SumError } from './sum';
+import { impossible, type CalculatorError } from './calculator';
 
 /** Pieces set out at once: a hall of small tiles is under it, a slip of the pen is not. */
 const MOST_PIECES = 50_000;
@@ -9,7 +9,7 @@ export function tooMany(
   count: number,
   what: string,
   most = MOST_PIECES,
-): { ok: false; error: SumError } | undefined {
+): { ok: false; error: CalculatorError } | undefined {
   if (count <= most) return undefined;
   return impossible(
     field,

@@ -5,8 +5,8 @@ import { fail, ok, type Result } from '../../result';
 import { ticks, unitSystemSchema, type Ticks, type UnitSystem } from '../../units';
 import { readLength, type FieldError } from './field';
 import { measuredArea, measuredGap, measuredLength, type Measured, type TakeoffLine } from './line';
-import type { SumError } from './sum';
-import { findSum } from './sums';
+import type { CalculatorError } from './calculator';
+import { findCalculator } from './sums';
 
 /** A takeoff as JSON: `units`, a `room` unless the finish does without, and a `finish` with its `kind` and fields. */
 const requestSchema = z.object({
@@ -52,7 +52,7 @@ export type RequestError =
   | { code: 'length'; path: string; error: FieldError }
   | { code: 'pitch'; path: string }
   | { code: 'room'; fault: RoomFault }
-  | { code: 'finish'; kind: string; error: SumError };
+  | { code: 'finish'; kind: string; error: CalculatorError };
 
 export type Areas = Record<
   'floor' | 'ceiling' | 'wallsGross' | 'wallsNet' | 'perimeter' | 'closingError',
@@ -165,7 +165,7 @@ export function answerTakeoff(
       if (fault) return wrong({ code: 'room', fault });
     }
     const kind = typeof request.finish.kind === 'string' ? request.finish.kind : '';
-    const sum = findSum(kind);
+    const sum = findCalculator(kind);
     if (!sum) return wrong({ code: 'finish', kind, error: { code: 'unknown-sum', kind } });
     const result = sum.work(request.finish, { room, units });
     return result.ok

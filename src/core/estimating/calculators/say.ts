@@ -5,7 +5,7 @@ import { formatLength, type LengthError, type UnitSystem } from '../../units';
 import type { FieldError } from './field';
 import { sayLength } from './line';
 import type { RequestError } from './request';
-import type { SumError } from './sum';
+import type { CalculatorError } from './calculator';
 
 /** Where something is wrong, and what: `room.walls.2.length` and a reason with the way out. */
 export type Fault = { path: string; reason: string };
@@ -107,7 +107,7 @@ export function sayRoomFault(fault: RoomFault, units: UnitSystem): Fault {
   }
 }
 
-export function saySumError(error: SumError): Fault {
+export function saySumError(error: CalculatorError): Fault {
   switch (error.code) {
     case 'unknown-sum':
       return {

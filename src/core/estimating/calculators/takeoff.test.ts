@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { areasOf, FLAT, rectangle, type RoomShape } from '../../house';
 import { fromFeet, fromInches, type UnitSystem } from '../../units';
-import { answerTakeoff, cheapestCans, findSum, sayRequestError } from '.';
+import { answerTakeoff, cheapestCans, findCalculator, sayRequestError } from '.';
 import { longestRound, passes } from './sums/services';
 import { groutKilograms } from './sums/floors';
 import { parallelPath } from './sums/insulation';
@@ -19,7 +19,7 @@ function quantities(
   room: RoomShape | null = null,
   units: UnitSystem = 'imperial',
 ): Record<string, number> {
-  const result = findSum(kind)?.work({ kind, ...fields }, { room, units });
+  const result = findCalculator(kind)?.work({ kind, ...fields }, { room, units });
   if (!result?.ok) throw new Error(JSON.stringify(result?.error));
   return Object.fromEntries(result.value.lines.map(({ id, quantity }) => [id, quantity]));
 }

@@ -3,12 +3,12 @@ import { fromFeet, fromInches, fromMillimetres, ticks, type UnitSystem } from '.
 import {
   answerTakeoff,
   askedFields,
-  findSum,
+  findCalculator,
   hangRoom,
   readable,
   readField,
   sayRequestError,
-  SUMS,
+  CALCULATORS,
 } from '.';
 import { lightMarks } from './sums/lights';
 
@@ -38,7 +38,7 @@ function work(
   where: RoomShape | null = null,
   units: UnitSystem = 'imperial',
 ) {
-  const result = findSum(kind)?.work({ kind, ...fields }, { room: where, units });
+  const result = findCalculator(kind)?.work({ kind, ...fields }, { room: where, units });
   if (!result?.ok) throw new Error(JSON.stringify(result?.error));
   const { lines, cautions } = result.value;
   const line = (id: string) => lines.find((each) => each.id === id);
@@ -234,7 +234,10 @@ describe('sizes typed beside a room', () => {
     const both = work('flooring', { length: "10'", width: "10'" }, room());
     expect(both.of('flooring.area')).toBe(100);
     expect(both.cautions).toContain('Worked with the length and width typed, not the room’s.');
-    const one = findSum('flooring')?.work({ length: "10'" }, { room: room(), units: 'imperial' });
+    const one = findCalculator('flooring')?.work(
+      { length: "10'" },
+      { room: room(), units: 'imperial' },
+    );
     expect(one).toMatchObject({ ok: false, error: { code: 'impossible', field: 'width' } });
     expect(work('flooring', {}, room()).cautions).toBe('');
   });
@@ -311,9 +314,9 @@ describe('in metres', () => {
   });
 
   it('no line of any sum is counted in feet, pounds or gallons, nor its working', () => {
-    for (const { kind, usesRoom } of SUMS) {
+    for (const { kind, usesRoom } of CALCULATORS) {
       const typed = { length: '4 m', width: '3 m' };
-      const sum = findSum(kind);
+      const sum = findCalculator(kind);
       const fields = usesRoom
         ? {}
         : Object.fromEntries(
@@ -332,7 +335,7 @@ describe('in metres', () => {
   });
 
   it('a house is asked in its own units, each figure once', () => {
-    for (const { fields } of SUMS) {
+    for (const { fields } of CALCULATORS) {
       for (const units of ['imperial', 'metric'] as const) {
         const asked = askedFields(fields, units);
         for (const [name, field] of Object.entries(fields)) {

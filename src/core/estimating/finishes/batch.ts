@@ -8,7 +8,7 @@ import {
   sayRest,
 } from '../calculators';
 import { cents, type Cents, type UnitSystem } from '../../units';
-import type { Poured } from '../../trade/steps/batch';
+import type { Batch } from '../../trade/steps/batch';
 
 /** What a price stands for, where paint is sold: a gallon, or a litre out of a can of four. */
 const SOLD: Readonly<Record<string, { system: UnitSystem; smallest: number; perMiddle: number }>> =
@@ -18,11 +18,11 @@ const SOLD: Readonly<Record<string, { system: UnitSystem; smallest: number; perM
   };
 
 /** So many gallons or litres of a colour, to be poured from cans; undefined for what is sold otherwise. */
-export function pour(
+export function batchOf(
   amount: number,
   { unit, price }: { unit: string; price: Cents },
   colour: string,
-): Poured | undefined {
+): Batch | undefined {
   const sold = SOLD[unit];
   if (!sold) return undefined;
   const { system, smallest, perMiddle } = sold;
@@ -42,7 +42,7 @@ export type CansBought = {
 };
 
 /** The cheapest set of cans for it. */
-export function inCans({ need, system, cans }: Omit<Poured, 'colour'>): CansBought {
+export function inCans({ need, system, cans }: Omit<Batch, 'colour'>): CansBought {
   const set = cheapestCans(need, cans);
   // A label gives the price of the middle one.
   const guessed = set

@@ -8,11 +8,11 @@ import {
   type HouseFacts,
   type Slot,
 } from '../../house';
-import { findSum, sayLength, saySumError, standardOf, type Takeoff } from '../calculators';
+import { findCalculator, sayLength, saySumError, standardOf, type Takeoff } from '../calculators';
 import { cents, countWords, type Cents, type UnitSystem } from '../../units';
 import { findProduct } from './catalogue';
-import { inCans, pour } from './batch';
-import type { Poured } from '../../trade/steps/batch';
+import { inCans, batchOf } from './batch';
+import type { Batch } from '../../trade/steps/batch';
 import type { FinishQuote } from './quote-schema';
 import { SERVINGS, type Serving } from './served';
 
@@ -26,7 +26,7 @@ export type Finished = {
   shop: string | null;
   working: string;
   /** Of paint: what it is poured from, together with the other coats of its colour. */
-  poured?: Poured;
+  batch?: Batch;
 };
 
 /** What is still to be done before a material can be ordered. */
@@ -54,7 +54,7 @@ function takeoffOf(
   workedOut.set(place, known);
   const before = known.get(key);
   if (before) return before;
-  const result = findSum(sumKind)?.work(fields, { room: shapeOf(place), units });
+  const result = findCalculator(sumKind)?.work(fields, { room: shapeOf(place), units });
   const takeoff = result?.ok
     ? result.value
     : { failed: result ? saySumError(result.error).reason : `no sum named ${sumKind}` };
@@ -64,7 +64,7 @@ function takeoffOf(
 
 /** Fields a product's label settles and the step adds, less those its sum does not know. */
 function fieldsFor(product: Product, extra: Serving['fields']): Raw {
-  const known = findSum(product.sum)?.fields ?? {};
+  const known = findCalculator(product.sum)?.fields ?? {};
   const added = Object.entries(extra ?? {}).filter(([name]) => Object.hasOwn(known, name));
   return { ...labelOf(product), ...Object.fromEntries(added) };
 }
@@ -87,7 +87,7 @@ function labelOf({ sum, fields, unit }: Product): Raw {
   const isMetric =
     SOLD_IN[unit] === 'metric' ||
     Object.values(fields).some((text) => IN_METRES.test(String(text)));
-  const usual = Object.entries(findSum(sum)?.fields ?? {}).flatMap(([name, field]) => {
+  const usual = Object.entries(findCalculator(sum)?.fields ?? {}).flatMap(([name, field]) => {
     const standard = standardOf(field, isMetric ? 'metric' : 'imperial');
     return standard === undefined ? [] : [[name, standard] as const];
   });
@@ -133,9 +133,9 @@ function fromTakeoff(
         leadDays: product.leadDays,
         shop: product.shop,
       };
-  const poured = line ? undefined : pour(found.exact ?? found.quantity, product, product.id);
+  const batch = line ? undefined : batchOf(found.exact ?? found.quantity, product, product.id);
   return {
-    ...(poured ? { poured } : {}),
+    ...(batch ? { batch } : {}),
     what: bought.what,
     unit: bought.unit,
     units,
@@ -276,9 +276,9 @@ export function quoteFor(
   if ('failed' in takeoff) return { ok: false, reason: takeoff.failed };
   const found = takeoff.lines.find(({ id }) => id === product.line);
   if (!found) return { ok: false, reason: `its sum has no line ${product.line}` };
-  const poured = pour(found.exact ?? found.quantity, product, product.id);
-  if (poured) {
-    const { amount, price, rest } = inCans(poured);
+  const batch = batchOf(found.exact ?? found.quantity, product, product.id);
+  if (batch) {
+    const { amount, price, rest } = inCans(batch);
     const working = [found.working, ...(rest ? [rest] : [])].join('; ');
     return { ok: true, amount, cents: price, working };
   }

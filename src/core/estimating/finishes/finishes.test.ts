@@ -24,7 +24,7 @@ import {
   slotsAsked,
   takeoffFor,
 } from '.';
-import { findSum } from '../calculators';
+import { findCalculator } from '../calculators';
 
 const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);
 const window: Opening = {
@@ -72,7 +72,7 @@ describe('finishes', () => {
   it('every product of the catalogue names a sum, its fields and a line that sum answers', () => {
     const room: Place = { ...place('bed'), openings: [door, window] };
     for (const { name, sum, fields, line } of CATALOGUE) {
-      const result = findSum(sum)?.work(fields, { room: shapeOf(room), units: 'imperial' });
+      const result = findCalculator(sum)?.work(fields, { room: shapeOf(room), units: 'imperial' });
       expect([name, result?.ok && result.value.lines.map(({ id }) => id)]).toEqual([
         name,
         expect.arrayContaining([line]),

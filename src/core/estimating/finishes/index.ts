@@ -18,6 +18,6 @@ export {
   type PlankWay,
   type SheetChoice,
 } from './laid';
-export { inCans, pour, wholeCans, type CansBought } from './batch';
+export { inCans, batchOf, wholeCans, type CansBought } from './batch';
 export { finishQuoteSchema, type FinishQuote } from './quote-schema';
-export { pouredSchema, type Poured } from '../../trade/steps/batch';
+export { batchSchema, type Batch } from '../../trade/steps/batch';

@@ -8,7 +8,7 @@ import {
   type Box,
   type Surface,
 } from '../layout';
-import { findSum, hangRoom, readFields, type HangWay, type Hung } from '../calculators';
+import { findCalculator, hangRoom, readFields, type HangWay, type Hung } from '../calculators';
 
 /** A surface with the pieces of a finish where they lie, and what that takes. */
 export type Laid = {
@@ -29,7 +29,7 @@ export type Laid = {
 
 type Values = Readonly<Record<string, unknown>>;
 const valuesOf = ({ sum, fields }: Product): Values => {
-  const read = readFields(findSum(sum)?.fields ?? {}, fields);
+  const read = readFields(findCalculator(sum)?.fields ?? {}, fields);
   return read.ok ? read.value : {};
 };
 const numberOf = (values: Values, name: string, otherwise: number): number =>

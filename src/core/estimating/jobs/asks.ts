@@ -11,8 +11,8 @@ import {
   type PlaceKind,
 } from '../../house';
 import { renewalSequence, scopeOf, type ScopeItem } from '../../survey/scope';
-import { doingOf, verbOf } from '../../trade/steps/operations';
-import { goneBy } from './superseded';
+import { operationOf, verbOf } from '../../trade/steps/operations';
+import { supersededIn } from './superseded';
 import { jobIdFor } from '../../trade/steps/job-id';
 import { findStep } from '../../trade/steps/library';
 import type { Step } from '../../trade/steps/step';
@@ -48,7 +48,7 @@ const ROUND_DEMOLITION: ReadonlySet<string> = new Set([
 
 /** Where nothing stands there is nothing to test, to wall off or to take out. */
 const isForOld = (stepId: string): boolean =>
-  ROUND_DEMOLITION.has(stepId) || verbOf(doingOf(stepId)?.key ?? 0) === OPENS;
+  ROUND_DEMOLITION.has(stepId) || verbOf(operationOf(stepId)?.key ?? 0) === OPENS;
 
 /** How often a step is asked for, by which works, and for which places. */
 type Ask = {
@@ -65,11 +65,11 @@ function worksWantedIn(place: Place, scope: readonly ScopeItem[]): Wanted[] {
   for (const { placeId, workId, count, because, deferred, nth, opening } of scope) {
     const work = findWork(workId);
     if (placeId !== place.id || !work) continue;
-    const key = work.bundle ? `${workId}#${nth}` : workId;
+    const key = work.stepsPerChoice ? `${workId}#${nth}` : workId;
     const wanted = byWork.get(key);
     byWork.set(key, {
       work,
-      nth: work.bundle ? nth : 1,
+      nth: work.stepsPerChoice ? nth : 1,
       opening: opening ?? wanted?.opening,
       count: work.counted ? Math.max(count, wanted?.count ?? 0) : 1,
       because: [...(wanted?.because ?? []), because],
@@ -80,8 +80,8 @@ function worksWantedIn(place: Place, scope: readonly ScopeItem[]): Wanted[] {
 }
 
 /** Asks by job id: one job however many works ask for it. */
-export type Asked = Ask & { step: Step; where: Place | number | null; nth: number };
-type Asks = Map<string, Asked>;
+export type StepRequest = Ask & { step: Step; where: Place | number | null; nth: number };
+type Asks = Map<string, StepRequest>;
 
 /** Visits of a floor, and the removal firm: each phase of the work has its own. */
 const isPhased = (step: Step): boolean => step.at === 'floor' || step.id === 'safe.abate';
@@ -168,7 +168,7 @@ export function collectAsks(project: PlanningInput): Asks {
     if (step && applies(step, project, undefined)) ask(step, null, always, 1);
   }
   const scope = scopeOf(project);
-  const isPast = goneBy(project);
+  const isPast = supersededIn(project);
   for (const place of placesInOrder(project)) {
     const isNew = hasNothingToTakeOut(stateOf(project, place));
     for (const wanted of worksWantedIn(place, scope)) {
@@ -181,7 +181,7 @@ export function collectAsks(project: PlanningInput): Asks {
           step,
           place,
           wanted,
-          wanted.work.bundle?.includes(stepId) ? wanted.nth : 1,
+          wanted.work.stepsPerChoice?.includes(stepId) ? wanted.nth : 1,
           wanted.work.counted !== undefined,
         );
       }

@@ -4,7 +4,7 @@ import { planningInputOf, slotOf, shapeOf, type Place } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
 import { shopLists } from '../purchasing';
-import { findSum } from '../calculators';
+import { findCalculator } from '../calculators';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { cents, fromFeet, momentAt, plainDate } from '../../units';
 import { expandJobs } from './expand';
@@ -28,7 +28,7 @@ const unitsOf = (...bodies: EventBodyOf[]) => coatsOf(...bodies).map(({ units })
 
 /** The cans of Sums for two coats on the walls: `[pails, gallons, quarts]`. */
 function cansOfSums(room: Place) {
-  const worked = findSum('paint')?.work(
+  const worked = findCalculator('paint')?.work(
     { on: 'walls', coats: 2 },
     { room: shapeOf(room), units: 'imperial' },
   );

@@ -4,8 +4,8 @@ import { shareIn } from '../../house/order-share';
 import { cents, splitCents } from '../../units';
 import type { Job, JobMaterial } from '../../trade/steps/job';
 
-type Pour = JobMaterial & Required<Pick<JobMaterial, 'poured'>>;
-const isPoured = (material: JobMaterial): material is Pour => material.poured !== undefined;
+type BatchLine = JobMaterial & Required<Pick<JobMaterial, 'batch'>>;
+const isBatch = (material: JobMaterial): material is BatchLine => material.batch !== undefined;
 
 /** What was ordered for each line, in the line's own unit, by orders that say how much. */
 function orderedIn({ orders }: PlanningInput): (line: JobMaterial) => number | undefined {
@@ -21,7 +21,7 @@ function orderedIn({ orders }: PlanningInput): (line: JobMaterial) => number | u
 }
 
 /** Lines of one colour with their cans: each takes what the lines before it leave over. */
-function dealt(lines: readonly Pour[], orderedOf: (line: JobMaterial) => number | undefined) {
+function dealt(lines: readonly BatchLine[], orderedOf: (line: JobMaterial) => number | undefined) {
   const [first] = lines;
   if (!first) return [];
   const ordered = lines.filter((line) => orderedOf(line) !== undefined);
@@ -29,22 +29,22 @@ function dealt(lines: readonly Pour[], orderedOf: (line: JobMaterial) => number 
   let need = 0;
   let bought = 0;
   const counted = [...ordered, ...unordered].map((line) => {
-    need += line.poured.need;
+    need += line.batch.need;
     const units = Math.max(0, wholeCans(need) - bought);
     bought += orderedOf(line) ?? units;
     return { line, units };
   });
   const toBuy = counted.slice(ordered.length);
   const total = toBuy.reduce((sum, { units }) => sum + units, 0);
-  const set = inCans({ ...first.poured, need: total });
+  const set = inCans({ ...first.batch, need: total });
   const open = need - ordered.reduce((sum, line) => sum + (orderedOf(line) ?? 0), 0);
-  const { amount, rest } = inCans({ ...first.poured, need: Math.max(0, open) });
+  const { amount, rest } = inCans({ ...first.batch, need: Math.max(0, open) });
   const prices = splitCents(
     set.price,
-    toBuy.map(({ units }) => inCans({ ...first.poured, need: units }).price),
+    toBuy.map(({ units }) => inCans({ ...first.batch, need: units }).price),
   );
   const joint = lines.length > 1 ? ', all of its colour together' : '';
-  return counted.map(({ line, units }, at): Pour => ({
+  return counted.map(({ line, units }, at): BatchLine => ({
     ...line,
     units,
     price: at < ordered.length ? line.price : (prices[at - ordered.length] ?? cents(0)),
@@ -60,12 +60,12 @@ function dealt(lines: readonly Pour[], orderedOf: (line: JobMaterial) => number 
  * Paint of one colour is bought for all its rooms and coats at once, in the cheapest set of cans. A line has the cans
  * that must be bought for it when those before it are there, so that all lines together come to exactly that set.
  */
-export function pooled(jobs: readonly Job[], project: PlanningInput): Job[] {
-  const byColour = new Map<string, Pour[]>();
+export function batched(jobs: readonly Job[], project: PlanningInput): Job[] {
+  const byColour = new Map<string, BatchLine[]>();
   for (const { id, materials } of jobs) {
     if (Object.hasOwn(project.droppedJobs, id)) continue;
-    for (const line of materials.filter(isPoured)) {
-      const { colour } = line.poured;
+    for (const line of materials.filter(isBatch)) {
+      const { colour } = line.batch;
       byColour.set(colour, [...(byColour.get(colour) ?? []), line]);
     }
   }
@@ -77,7 +77,7 @@ export function pooled(jobs: readonly Job[], project: PlanningInput): Job[] {
       .map((line) => [line.lineId, line] as const),
   );
   return jobs.map((job) =>
-    job.materials.some(isPoured)
+    job.materials.some(isBatch)
       ? { ...job, materials: job.materials.map((line) => shared.get(line.lineId) ?? line) }
       : job,
   );

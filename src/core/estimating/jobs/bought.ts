@@ -1,4 +1,4 @@
-import { inCans, pour, settleMaterial, type Poured } from '../finishes';
+import { inCans, batchOf, settleMaterial, type Batch } from '../finishes';
 import type { PlanningInput, JobId, Place } from '../../house';
 import { cents, type UnitSystem } from '../../units';
 import { amountOf } from './amount';
@@ -54,22 +54,22 @@ export function materialsFor(
     );
     if (!finished) {
       const { exact, working } = byRate(use, quantity, project.units);
-      const poured = pour(exact, use, toChoose ?? use.what);
+      const batch = batchOf(exact, use, toChoose ?? use.what);
       const units = Math.max(1, Math.ceil(exact - 1e-9));
       const bought = { lineId, use, units, price: cents(units * use.price), working };
-      return fromCans({ ...bought, shop: null, pending }, poured);
+      return fromCans({ ...bought, shop: null, pending }, batch);
     }
-    const { what, unit, leadDays, units, price, working, shop, poured } = finished;
+    const { what, unit, leadDays, units, price, working, shop, batch } = finished;
     const bought = { ...use, what, unit, leadDays };
-    return fromCans({ lineId, use: bought, units, price, working, shop, pending }, poured);
+    return fromCans({ lineId, use: bought, units, price, working, shop, pending }, batch);
   });
 }
 
 /** Paint is counted in the smallest can until it is known what else is poured from the same ones. */
-function fromCans(material: JobMaterial, poured: Poured | undefined): JobMaterial {
-  if (!poured) return material;
-  const { unit, units, price } = inCans(poured);
-  return { ...material, poured, units, price, use: { ...material.use, unit } };
+function fromCans(material: JobMaterial, batch: Batch | undefined): JobMaterial {
+  if (!batch) return material;
+  const { unit, units, price } = inCans(batch);
+  return { ...material, batch, units, price, use: { ...material.use, unit } };
 }
 
 /** Lines written by hand for this job. */

@@ -8,17 +8,17 @@ import {
 } from '../../house';
 import { cents, minutes } from '../../units';
 import { estimateEffort } from './amount';
-import { collectAsks, type Asked } from './asks';
+import { collectAsks, type StepRequest } from './asks';
 import { materialsFor, ownLinesOf } from './bought';
-import { doingOf } from '../../trade/steps/operations';
+import { operationOf } from '../../trade/steps/operations';
 import { withFigures } from './figures';
 import type { Job, Quantity } from '../../trade/steps/job';
 import { jobIdFor } from '../../trade/steps/job-id';
 import { hiredLimits, limitsOf } from '../../trade/steps/limits';
 import { splitJob } from './parts';
 import { quantityOf, workIn } from './measures';
-import { pooled } from './batched';
-import { schooled } from '../../trade/steps/by-practice';
+import { batched } from './batched';
+import { byPractice } from '../../trade/steps/by-practice';
 import type { Step } from '../../trade/steps/step';
 
 const NUMBERS = ['', '', 'second', 'third', 'fourth'];
@@ -42,10 +42,10 @@ type Known = {
   isBare: boolean;
 };
 
-function jobOf(id: JobId, ask: Asked, known: Known): Job {
+function jobOf(id: JobId, ask: StepRequest, known: Known): Job {
   const { project, besideOf, isBare } = known;
   const { where, nth } = ask;
-  const step = schooled(ask.step, project);
+  const step = byPractice(ask.step, project);
   const place = where !== null && typeof where === 'object' ? where : undefined;
   const measured = {
     place,
@@ -207,10 +207,10 @@ export function expandAll(project: PlanningInput, { isBare = false } = {}): Job[
     .sort(
       (a, b) =>
         a.stage - b.stage ||
-        (doingOf(a.stepId ?? '')?.key ?? 0) - (doingOf(b.stepId ?? '')?.key ?? 0) ||
+        (operationOf(a.stepId ?? '')?.key ?? 0) - (operationOf(b.stepId ?? '')?.key ?? 0) ||
         order(a) - order(b),
     );
-  return pooled(inOrder, project);
+  return batched(inOrder, project);
 }
 
 /** Every job that is to be done: {@link expandAll} without what the owner dropped. */

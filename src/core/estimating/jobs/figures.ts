@@ -30,10 +30,10 @@ export function withMeasure(quantity: Quantity, measure: number): Quantity {
 function scaled(material: JobMaterial, ratio: number): JobMaterial {
   if (material.use.byJob || ratio === 1) return material;
   const units = Math.max(1, Math.ceil(material.units * ratio - 1e-9));
-  const { poured } = material;
+  const { batch } = material;
   return {
     ...material,
-    ...(poured ? { poured: { ...poured, need: poured.need * ratio } } : {}),
+    ...(batch ? { batch: { ...batch, need: batch.need * ratio } } : {}),
     units,
     price: cents(Math.round((material.price * units) / material.units)),
     working: `${material.working}; for your quantity ${units} instead of ${material.units}`,
@@ -60,7 +60,7 @@ function priced(job: Job, total: NonNullable<JobFigures['cents']>): Job {
     ...job,
     lump: cents(0),
     // What has a price of its own is bought by itself.
-    materials: job.materials.map(({ poured: _, ...material }, at) => ({
+    materials: job.materials.map(({ batch: _, ...material }, at) => ({
       ...material,
       price: parts[at] ?? cents(0),
       working: `${material.working}; your price`,

@@ -192,7 +192,7 @@ describe('a job that is dropped', () => {
         expect(without.value.jobs.some(({ id }) => id === gone.id)).toBe(false);
         // Reachability, worked out by hand on both plans.
         const reach = (jobs: typeof before.value.jobs, from: string): Set<string> => {
-          const into = new Map(jobs.map((job) => [job.id as string, job.waitsFor]));
+          const into = new Map(jobs.map((job) => [job.id as string, job.predecessors]));
           const found = new Set<string>();
           const open = [from];
           for (let id = open.pop(); id !== undefined; id = open.pop()) {
@@ -274,7 +274,7 @@ describe('a job of one’s own', () => {
       const [demo, first, rest] = parts(inOrder);
       expect(first?.start).toBeGreaterThanOrEqual(demo?.finish ?? Infinity);
       expect(rest?.start).toBeGreaterThanOrEqual(demo?.finish ?? Infinity);
-      expect(first?.waitsFor.map(({ jobId }) => jobId)).toContain('a/demo.walls');
+      expect(first?.predecessors.map(({ jobId }) => jobId)).toContain('a/demo.walls');
     }
   });
 
@@ -340,7 +340,7 @@ describe('people with their own days and kinds of work', () => {
       houseOf(...ROOM, people(idle), figures(HANG, { by: 'zoe' as never })),
       HANG,
     );
-    expect(stood.lacks).toContain('nobody-able');
+    expect(stood.shortfalls).toContain('nobody-able');
     expect(stood.stretches.length).toBeGreaterThan(0);
   });
 
@@ -357,7 +357,7 @@ describe('people with their own days and kinds of work', () => {
       HANG,
     );
     const clock = alone.stretches.reduce((all, { from, to }) => all + to - from, 0);
-    expect(alone.lacks).not.toContain('second-pair');
+    expect(alone.shortfalls).not.toContain('second-pair');
     expect(clock).toBe(Math.ceil(alone.estimate / 2));
   });
 

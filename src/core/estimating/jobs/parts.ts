@@ -48,13 +48,13 @@ function splitMaterial(
   // One order brings it: what was bought for the whole stays with the first part until its price is divided.
   const [units, restUnits] = shared(material.units, percent);
   const [price, restPrice] = splitCents(material.price, [units, restUnits]);
-  const { poured } = material;
+  const { batch } = material;
   const part = (lineId: string, of: number, costs = cents(0)): JobMaterial[] =>
     of > 0
       ? [
           {
             ...material,
-            ...(poured ? { poured: { ...poured, need: (poured.need * of) / material.units } } : {}),
+            ...(batch ? { batch: { ...batch, need: (batch.need * of) / material.units } } : {}),
             lineId,
             units: of,
             price: costs,

@@ -1,7 +1,7 @@
 import { planningInputOf, extentsOf, rectangle, type Place } from '../../house';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { AREA_PER_SQFT, TICKS_PER_FOOT, fromFeet } from '../../units';
-import { STEPS, CAUTIONS, verbOf, doingOf } from '../../trade/steps';
+import { STEPS, CAUTIONS, verbOf, operationOf } from '../../trade/steps';
 import { expandJobs } from '.';
 
 const GROWS = new Set([
@@ -185,7 +185,7 @@ describe('cautions', () => {
   it('whatever opens, carries or closes an outside carries one', () => {
     const bare = STEPS.filter(
       ({ id, cautions, work }) =>
-        [2, 3].includes(verbOf(doingOf(id)?.key ?? 0)) &&
+        [2, 3].includes(verbOf(operationOf(id)?.key ?? 0)) &&
         work.kind !== 'inspection' &&
         cautions.length === 0,
     );

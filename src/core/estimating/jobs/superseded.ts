@@ -1,9 +1,9 @@
 import { type PlanningInput, type PlaceId, loggedIn } from '../../house';
 import { stepInId } from '../../trade/steps/job-id';
-import { doingOf } from '../../trade/steps/operations';
+import { operationOf } from '../../trade/steps/operations';
 
 /** Steps that works of the first library were given later, by work. */
-const CAME_LATER: Readonly<Record<string, readonly string[]>> = {
+const ADDED_LATER: Readonly<Record<string, readonly string[]>> = {
   reline: ['site.bin'],
   'reline-walls': ['site.bin'],
   'reline-ceiling': ['site.bin'],
@@ -97,7 +97,7 @@ function furthestLogged(house: PlanningInput): (placeId: PlaceId) => number {
   for (const id of named) {
     const [placeId = ''] = id.split('/');
     const stepId = stepInId(id) ?? '';
-    const key = doingOf(stepId)?.key ?? 0;
+    const key = operationOf(stepId)?.key ?? 0;
     furthest.set(placeId, Math.max(furthest.get(placeId) ?? 0, key));
   }
   return (placeId) => furthest.get(placeId) ?? 0;
@@ -108,11 +108,11 @@ function furthestLogged(house: PlanningInput): (placeId: PlaceId) => number {
  * nobody can do it any more and the plan does not ask for it. A house from before the step keeps a sensible plan; in a
  * new house the step is there from the first day and is never past by itself.
  */
-export function goneBy(
+export function supersededIn(
   house: PlanningInput,
 ): (workId: string, placeId: PlaceId, stepId: string) => boolean {
   const furthest = furthestLogged(house);
   return (workId, placeId, stepId) =>
-    CAME_LATER[workId]?.includes(stepId) === true &&
-    (doingOf(stepId)?.key ?? 0) < furthest(placeId);
+    ADDED_LATER[workId]?.includes(stepId) === true &&
+    (operationOf(stepId)?.key ?? 0) < furthest(placeId);
 }

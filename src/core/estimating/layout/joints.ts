@@ -1,4 +1,4 @@
-import { LEAST_STRIP, type Folded, type Row, type Stretch } from './sheet-rows';
+import { LEAST_STRIP, type Folded, type Row, type RowSpan } from './sheet-rows';
 import type { SheetRules } from './sheet';
 import type { Surface } from './surface';
 
@@ -10,7 +10,7 @@ const jointsOf = (row: Row | undefined): number[] =>
 function jointPlaces(
   surface: Surface,
   { bottom, top }: Row,
-  { from, to }: Stretch,
+  { from, to }: RowSpan,
   beside: readonly number[],
   { spacing }: SheetRules,
   strict: boolean,
@@ -29,13 +29,13 @@ function jointPlaces(
   return places;
 }
 
-/** Ways to joint one stretch that are looked at, and joints tried to find them. */
+/** Conventions to joint one stretch that are looked at, and joints tried to find them. */
 const MOST_WAYS = 60;
 const MOST_TRIED = 20_000;
 
 /** Every way to joint a stretch with the fewest butts, or as many of them as are looked at; none where no sheet reaches. */
 function waysToJoint(
-  { from, to }: Stretch,
+  { from, to }: RowSpan,
   places: readonly number[],
   longest: number,
 ): number[][] {
@@ -77,7 +77,7 @@ export type Hanging = { surface: Folded; rows: Row[] };
 export function waysAt(
   { surface, rows }: Hanging,
   row: number,
-  stretch: Stretch,
+  stretch: RowSpan,
   rules: SheetRules,
   sides: readonly (-1 | 1)[],
 ): number[][] {

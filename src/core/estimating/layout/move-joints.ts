@@ -2,7 +2,7 @@ import { seededRandom, type Random } from '../../random';
 import { waysAt, type Hanging } from './joints';
 import { PieceSet } from './piece-set';
 import type { SheetRules } from './sheet';
-import type { Stretch } from './sheet-rows';
+import type { RowSpan } from './sheet-rows';
 
 /** Layouts of a usual room looked at, a tenth of a second; of a larger one fewer, as each takes longer. */
 const MOST_LOOKS = 3_000;
@@ -36,7 +36,7 @@ export function moveJoints(hangings: readonly Hanging[], rules: SheetRules): voi
 /** How much it counts that sheets are filled fuller, so that one of as many can be emptied piece by piece. */
 const FULLER = 0.01;
 
-type Kept = Stretch[][][];
+type Kept = RowSpan[][][];
 const keptOf = (hangings: readonly Hanging[]): Kept =>
   hangings.map(({ rows }) => rows.map(({ stretches }) => [...stretches]));
 
@@ -54,7 +54,7 @@ function putBack(hangings: readonly Hanging[], pieces: PieceSet, kept: Kept): vo
 const otherWays = (
   hanging: Hanging,
   row: number,
-  stretch: Stretch,
+  stretch: RowSpan,
   rules: SheetRules,
 ): number[][] =>
   waysAt(hanging, row, stretch, rules, [-1, 1]).filter(

@@ -1,6 +1,6 @@
 import type { Hanging } from './joints';
 import type { SheetRules } from './sheet';
-import type { Row, Stretch } from './sheet-rows';
+import type { Row, RowSpan } from './sheet-rows';
 
 /** The pieces of a room by their height, and about how many sheets they come from. */
 export class PieceSet {
@@ -30,7 +30,7 @@ export class PieceSet {
   private lanesOf = (height: number): number =>
     Math.max(1, Math.floor((this.rules.width + 1) / height));
 
-  add({ bottom, top }: Row, { from, to, joints }: Stretch, count: 1 | -1): void {
+  add({ bottom, top }: Row, { from, to, joints }: RowSpan, count: 1 | -1): void {
     const height = Math.round(top - bottom);
     const lengths = this.byHeight.get(height) ?? new Map<number, number>();
     this.byHeight.set(height, lengths);

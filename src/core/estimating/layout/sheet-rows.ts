@@ -5,8 +5,8 @@ import { extentOfSurface, rowSpans, type Surface } from './surface';
 export type Folded = Surface & { fold?: { axis: 'x' | 'y'; at: number } };
 
 /** A stretch of one row with the butt joints in it. */
-export type Stretch = { from: number; to: number; joints: readonly number[] };
-export type Row = { bottom: number; top: number; stretches: Stretch[] };
+export type RowSpan = { from: number; to: number; joints: readonly number[] };
+export type Row = { bottom: number; top: number; stretches: RowSpan[] };
 
 /** A narrower strip breaks when it is cut and has nothing to be screwed to. */
 export const LEAST_STRIP: number = fromInches(6);

@@ -27,12 +27,12 @@ export type TileLayout = {
   slivers: TileEdge[];
 };
 
-type Stretch = { from: number; to: number };
+type RowSpan = { from: number; to: number };
 
 /** The tiles along one axis, cut off at both ends. */
-function stretches(run: number, tile: number, joint: number, start: number): Stretch[] {
+function stretches(run: number, tile: number, joint: number, start: number): RowSpan[] {
   const pitch = tile + joint;
-  const result: Stretch[] = [];
+  const result: RowSpan[] = [];
   for (let at = start - Math.ceil(start / pitch) * pitch; at < run; at += pitch) {
     const [from, to] = [Math.max(0, at), Math.min(run, at + tile)];
     if (to - from > 1) result.push({ from, to });
@@ -130,7 +130,7 @@ export function layoutTiles(surface: Surface, rules: TileRules): TileLayout {
       return [{ ...box, cut: trimmed || isCut(surface, box) }];
     }),
   );
-  const size = (stretch: Stretch | undefined) => (stretch ? stretch.to - stretch.from : 0);
+  const size = (stretch: RowSpan | undefined) => (stretch ? stretch.to - stretch.from : 0);
   const edges = {
     left: size(columns[0]),
     right: size(columns.at(-1)),

@@ -10,7 +10,7 @@ import {
 } from '../../house';
 import { planCuts, type CutError, type CutPlan, type CutProblem } from '../cuts';
 import { ok, type Result } from '../../result';
-import { findSum, readField } from '../calculators';
+import { findCalculator, readField } from '../calculators';
 import { trimPieces } from '../calculators/sums/carpentry';
 import { TICKS_PER_FOOT, ticks, type Ticks } from '../../units';
 
@@ -27,13 +27,13 @@ export type CutList = {
 export type NamedBoard = { stock: Ticks; fromStores: boolean; cuts: NamedPiece[] };
 
 const lengthsIn = (product: Product, name: 'lengths'): Ticks[] => {
-  const field = findSum(product.sum)?.fields[name];
+  const field = findCalculator(product.sum)?.fields[name];
   const read = field ? readField(field, product.fields[name]) : undefined;
   return read && 'value' in read && Array.isArray(read.value) ? (read.value as Ticks[]) : [];
 };
 
 const lengthIn = (product: Product, name: 'face' | 'kerf'): Ticks => {
-  const field = findSum(product.sum)?.fields[name];
+  const field = findCalculator(product.sum)?.fields[name];
   const read = field ? readField(field, product.fields[name]) : undefined;
   return read && 'value' in read && typeof read.value === 'number' ? ticks(read.value) : ticks(0);
 };

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { jobIdSchema, placeIdSchema } from '../../house';
-import { pouredSchema } from '../../trade/steps/batch';
+import { batchSchema } from '../../trade/steps/batch';
 import { centsSchema, plainDateSchema } from '../../units';
 
 /** A material of a job with the days it is needed and has to be ordered by, and how far it has come. */
@@ -30,7 +30,7 @@ export const orderLineSchema = z.object({
   /** How the units came about. */
   working: z.string(),
   /** Of paint: its part of the cans of its colour. */
-  poured: pouredSchema.optional(),
+  batch: batchSchema.optional(),
   shop: z.string().nullable(),
   /** Units of this line in its order, when that was written down; other than `units` when the need changed since. */
   orderedUnits: z.int().nullable(),

@@ -32,8 +32,8 @@ function itemOf(lines: readonly [OrderLine, ...OrderLine[]]): ShopItem {
     what: first.what,
     unit: first.unit,
     units,
-    amount: first.poured
-      ? inCans({ ...first.poured, need: units }).amount
+    amount: first.batch
+      ? inCans({ ...first.batch, need: units }).amount
       : countWords(units, first.unit),
     cents: addCents(lines.map(({ price }) => price)),
     orderBy: lines.reduce(

@@ -28,7 +28,7 @@ export function jobsTable(project: Project, plan: Plan): Table {
     hours(job.left),
     dateOf(job.start),
     lastDayOf(job.finish),
-    job.waitsFor.map(({ jobId }) => jobId).join(' '),
+    job.predecessors.map(({ jobId }) => jobId).join(' '),
   ]);
   return [head, ...rows];
 }

@@ -6,7 +6,7 @@ import {
   hireSchema,
   outsideRestSchema,
   pathSchema,
-  schoolChoiceSchema,
+  practiceChoiceSchema,
 } from '../../house/choices';
 import { jobIdSchema } from '../../house/entries';
 import { defineEvent } from './define';
@@ -50,7 +50,7 @@ export const pathChosen = defineEvent({
 
 export const schoolChosen = defineEvent({
   type: 'schoolChosen',
-  payload: schoolChoiceSchema,
+  payload: practiceChoiceSchema,
   apply: (house, { school, option }) => {
     house.schools[school] = option;
   },

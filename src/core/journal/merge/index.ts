@@ -1,2 +1,8 @@
-export { meetingsOf, takenBackBy, wantsSettling, type Meeting, type Settling } from './meet';
+export {
+  conflictsOf,
+  takenBackBy,
+  wantsSettling,
+  type MergeConflict,
+  type Settling,
+} from './conflicts';
 export { differenceOf, isSameHouse, unite, type Difference } from './unite';

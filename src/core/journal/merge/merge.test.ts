@@ -3,7 +3,7 @@ import { undosOf } from '../history';
 import { reduceJournal, type EventBodyOf, type JournalEvent } from '..';
 import { STARTED, added, chosen, place, stamped } from '../../testing/houses';
 import { plainDate } from '../../units';
-import { differenceOf, isSameHouse, meetingsOf, takenBackBy, unite, wantsSettling } from '.';
+import { differenceOf, isSameHouse, conflictsOf, takenBackBy, unite, wantsSettling } from '.';
 
 const ticked = (jobId: string, on = '2026-01-07'): EventBodyOf => ({
   type: 'jobTicked',
@@ -72,7 +72,7 @@ const phones = (mine: EventBodyOf[], theirs: EventBodyOf[]) =>
     [...BASE, ...said('b', theirs)],
   ] as const;
 const kinds = (mine: EventBodyOf[], theirs: EventBodyOf[]) =>
-  meetingsOf(...phones(mine, theirs)).map(({ kind, stands }) => [kind, stands]);
+  conflictsOf(...phones(mine, theirs)).map(({ kind, stands }) => [kind, stands]);
 
 const body = fc.oneof(
   fc.constantFrom('a', 'b', 'c').map((id) => added(place(id))),
@@ -181,7 +181,7 @@ describe('what both said while apart', () => {
   it('a room removed here and measured there is asked, and either can stand', () => {
     const removed: EventBodyOf = { type: 'placeRemoved', payload: { placeId: 'a' as never } };
     const [a, b] = phones([removed], [measured('a', 12)]);
-    const [met] = meetingsOf(a, b);
+    const [met] = conflictsOf(a, b);
     expect(met?.kind).toBe('differs');
     const settled = (settling: 'mine' | 'theirs') => {
       const events = met ? takenBackBy(met, settling) : [];
@@ -198,8 +198,8 @@ describe('what both said while apart', () => {
         phone('b'),
         fc.infiniteStream(fc.constantFrom('mine' as const, 'theirs' as const)),
         (a, b, picks) => {
-          const met = meetingsOf(a, b);
-          const mirrored = meetingsOf(b, a);
+          const met = conflictsOf(a, b);
+          const mirrored = conflictsOf(b, a);
           const ids = (events: readonly JournalEvent[]) => events.map(({ id }) => id).join();
           expect(
             mirrored.map(({ kind, mine, theirs }) => `${kind} ${ids(theirs)} ${ids(mine)}`).sort(),
@@ -212,8 +212,8 @@ describe('what both said while apart', () => {
           const unique = [...new Map(events.map((event) => [event.id, event])).values()];
           const all = unite(a, b);
           const settled = [...a, ...said('a', undosOf({ events: unique }), all)];
-          expect(meetingsOf(settled, b).filter(wantsSettling)).toEqual([]);
-          expect(meetingsOf(b, settled).filter(wantsSettling)).toEqual([]);
+          expect(conflictsOf(settled, b).filter(wantsSettling)).toEqual([]);
+          expect(conflictsOf(b, settled).filter(wantsSettling)).toEqual([]);
         },
       ),
     );

@@ -1,5 +1,5 @@
 import type { Answer } from '../../house';
-import type { Slot } from './reading';
+import type { QuestionSlot } from './reading';
 import { wordsIn } from '../../language/stems';
 
 /** Less than this share of words in common and an answer is of another statement. */
@@ -18,8 +18,8 @@ function likeness(a: ReadonlySet<string>, b: ReadonlySet<string>): number {
 export function answersFor(
   abouts: readonly string[],
   answers: readonly Answer[],
-): ReadonlyMap<Slot, string>[] {
-  const told = abouts.map(() => new Map<Slot, string>());
+): ReadonlyMap<QuestionSlot, string>[] {
+  const told = abouts.map(() => new Map<QuestionSlot, string>());
   const words = abouts.map((about) => new Set(wordsIn(about)));
   for (const { slot, about, value } of answers) {
     const same = abouts.indexOf(about);
@@ -29,7 +29,7 @@ export function answersFor(
       .filter(({ alike }) => alike >= ALIKE)
       .sort((a, b) => b.alike - a.alike || a.at - b.at);
     const at = same >= 0 ? same : near?.at;
-    if (at !== undefined) told[at]?.set(slot as Slot, value);
+    if (at !== undefined) told[at]?.set(slot as QuestionSlot, value);
   }
   return told;
 }

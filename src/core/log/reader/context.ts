@@ -2,7 +2,7 @@ import { stepInId } from '../../trade/steps';
 import {
   daysInOrder,
   placesInOrder,
-  waysOf,
+  conventionsOf,
   type DateOrder,
   type EntryOf,
   type JobId,
@@ -15,7 +15,7 @@ import {
   type WallRecord,
   offeredKinds,
 } from '../../house';
-import { doingOf, verbOf } from '../../trade/steps/operations';
+import { operationOf, verbOf } from '../../trade/steps/operations';
 import {
   AREA_PER_SQFT,
   TICKS_PER_FOOT,
@@ -200,13 +200,13 @@ function stepsOf(jobs: readonly LogJob[]): KnownStep[] {
   return [...groups.values()].map((same) => {
     const [job] = same;
     const step = (job && stepInId(job.id)) ?? '';
-    const doing = doingOf(step);
+    const operation = operationOf(step);
     const phrases = [job?.title ?? '', ...(job?.says ?? [])].map(phraseStems);
     return {
       phrases,
       stems: new Set(phrases.flat()),
-      verb: doing ? verbOf(doing.key) : 0,
-      on: doing?.on ?? 0,
+      verb: operation ? verbOf(operation.key) : 0,
+      on: operation?.on ?? 0,
       jobs: same,
     };
   });
@@ -281,7 +281,7 @@ export function contextOf(
     firstDay: project.house.firstDay,
     currency,
     units,
-    ...waysOf(project),
+    ...conventionsOf(project),
     budget: project.budget?.total ?? null,
     worked: daysInOrder(project)
       .slice(-40)

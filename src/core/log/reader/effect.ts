@@ -35,11 +35,11 @@ type Known = {
 
 /** The next of the jobs that a finished one lets go, and from when. */
 function nextAfter(job: PlannedJob, jobs: Known['jobs']): PlannedJob | null {
-  const after = job.letsGo
+  const after = job.successors
     .flatMap((id) => jobs.get(id) ?? [])
     .filter(({ doneOn }) => doneOn === null);
-  const free = after.filter(({ waitsFor }) =>
-    waitsFor.every((wait) => wait.jobId === job.id || wait.over),
+  const free = after.filter(({ predecessors }) =>
+    predecessors.every((wait) => wait.jobId === job.id || wait.over),
   );
   const here = free.find(({ placeId }) => placeId === job.placeId);
   return here ?? free[0] ?? null;

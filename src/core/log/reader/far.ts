@@ -1,6 +1,6 @@
 import type { Entry } from '../../house';
 import { wholeOf, type LogJob } from './context';
-import type { Stretch } from './line';
+import type { Phrase } from './line';
 import { inFeet } from './words/units';
 
 /** What is said of how far a job is: a share, a count, both, or only that it was begun. */
@@ -14,7 +14,7 @@ export type Far = {
 export const clamp = (percent: number): number => Math.min(100, Math.max(1, Math.floor(percent)));
 
 /** How far, as far as the words say; a count becomes a share where its unit fits the job's. */
-export function farIn(stretch: Stretch, job: LogJob | null): Far | null {
+export function farIn(stretch: Phrase, job: LogJob | null): Far | null {
   const [percent] = stretch.all('percent');
   if (percent) return far(clamp(percent.percent));
   const [ratio] = stretch.all('ratio');

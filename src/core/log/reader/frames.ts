@@ -2,7 +2,7 @@ import type { Kind } from './kinds';
 import { behindSaid } from './words/behind';
 import { PUNCH_LEAD } from './words/punch';
 import { ENOUGH, stepsFor, type StepFit } from './evidence';
-import type { Stretch } from './line';
+import type { Phrase } from './line';
 import { whoWorked } from './people';
 import type { Cue } from './words/cues';
 import { FILLER } from '../../language/stems';
@@ -31,7 +31,7 @@ export class Facts {
   readonly content: number;
   private readonly words: readonly string[];
 
-  constructor(readonly stretch: Stretch) {
+  constructor(readonly stretch: Phrase) {
     this.durations = stretch.all('duration');
     this.money = stretch.all('money');
     this.numbers = stretch.all('number');

@@ -1,7 +1,7 @@
 import type { PlaceId } from '../../house';
 import type { LogContext, LogJob } from './context';
 import { ENOUGH, stepsFor, type SaidStems, type StepFit } from './evidence';
-import type { Stretch } from './line';
+import type { Phrase } from './line';
 import type { Memory } from './reading';
 
 export type JobFit = { job: LogJob; fit: number };
@@ -19,7 +19,7 @@ const SAME_ROOM = 0.7;
 export const GAP = 0.25;
 
 /** The rooms a stretch names; more than one where a word may mean either. */
-export function placesSaid(stretch: Stretch): {
+export function placesSaid(stretch: Phrase): {
   all: PlaceId[];
   unclear: readonly PlaceId[] | null;
 } {

@@ -22,7 +22,7 @@ export type Line = {
 };
 
 /** A stretch of tokens of a line, with what stands in it. */
-export class Stretch {
+export class Phrase {
   readonly items: readonly Item[];
   readonly marks: readonly Mark[];
   private readonly cues: ReadonlySet<Cue>;

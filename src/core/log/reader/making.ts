@@ -1,13 +1,13 @@
 import type { Entry, JobId, PersonId, PlaceId } from '../../house';
 import type { LogJob } from './context';
-import type { Label, QuestionCode, Slot } from './reading';
+import type { Label, QuestionCode, QuestionSlot } from './reading';
 
 /** A statement's reading before it is written down: entries, or what to choose between. */
 export type Made = {
   entries: Entry[];
   ask?: {
     code: QuestionCode;
-    slot: Slot;
+    slot: QuestionSlot;
     options: { label: Label; value: string; entries: Entry[] }[];
   };
   jobs?: readonly JobId[];
@@ -18,7 +18,7 @@ export type Made = {
 };
 
 /** What was answered of a statement, by slot. */
-export type Told = ReadonlyMap<Slot, string>;
+export type Told = ReadonlyMap<QuestionSlot, string>;
 
 /** What the statements behind this one say of the work: a job told how far without a time of its own, or merely named. */
 export type Ahead = { told: LogJob | null; named: LogJob | null };

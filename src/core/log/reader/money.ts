@@ -1,7 +1,7 @@
 import type { EntryOf, PlaceId } from '../../house';
 import { cents, minorUnits, splitCents, type Cents } from '../../units';
 import type { Item, ItemOf } from './items';
-import type { Stretch } from './line';
+import type { Phrase } from './line';
 import { placesSaid } from './jobs';
 import type { Memory } from './reading';
 import { nameAt, thingIn } from './things';
@@ -11,7 +11,7 @@ import { MAN, TRADES } from './words/trades';
 const PAID_TO = ['paid', 'gave', 'pay'];
 
 /** Who was paid or asks, with the tokens that say so. */
-export function vendorIn(stretch: Stretch): { name: string | null; used: Set<number> } {
+export function vendorIn(stretch: Phrase): { name: string | null; used: Set<number> } {
   const { tokens } = stretch.line;
   const used = new Set<number>();
   const take = (from: number, to: number) => {
@@ -85,7 +85,7 @@ export function vendorIn(stretch: Stretch): { name: string | null; used: Set<num
 }
 
 /** A bare figure as money: "65.000" is thousands, whatever the style. */
-function moneyValue(stretch: Stretch, { at, to, value }: ItemOf<'number'>): number {
+function moneyValue(stretch: Phrase, { at, to, value }: ItemOf<'number'>): number {
   const text = stretch.line.tokens[at]?.text ?? '';
   const isGrouped = to === at + 1 && /^\d{1,3}(?:[.,]\d{3})+$/.test(text);
   return isGrouped ? Number(text.replace(/[.,]/g, '')) : value;
@@ -93,7 +93,7 @@ function moneyValue(stretch: Stretch, { at, to, value }: ItemOf<'number'>): numb
 
 type Figure = { at: number; to: number; cents: Cents; isMoney: boolean };
 
-const figuresIn = (stretch: Stretch): Figure[] =>
+const figuresIn = (stretch: Phrase): Figure[] =>
   stretch.items
     .flatMap((item: Item): Figure[] =>
       item.is === 'money'
@@ -115,7 +115,7 @@ const figuresIn = (stretch: Stretch): Figure[] =>
 
 /** Weights of the rooms: percent, halves and sums stand beside their room; "rest" takes what is left. */
 function sharesOf(
-  stretch: Stretch,
+  stretch: Phrase,
   total: Cents,
   parts: readonly Figure[],
 ): EntryOf<'money'>['shares'] | undefined {
@@ -173,7 +173,7 @@ function sharesOf(
 }
 
 /** Money spent, got back or agreed: how much, for what, where and in which rooms. */
-export function moneyIn(stretch: Stretch, memory: Memory): EntryOf<'money'> | undefined {
+export function moneyIn(stretch: Phrase, memory: Memory): EntryOf<'money'> | undefined {
   const figures = figuresIn(stretch);
   const sums = figures.filter(({ isMoney }) => isMoney);
   // "12 outlets, $38.60": of two figures the one with a sign is the sum; of bare ones that with decimals, or the last.
@@ -237,12 +237,12 @@ export function moneyIn(stretch: Stretch, memory: Memory): EntryOf<'money'> | un
 }
 
 /** "26 pounds back". */
-const endsWithBack = (stretch: Stretch): boolean => {
+const endsWithBack = (stretch: Phrase): boolean => {
   const words = stretch.tokens.filter(({ kind }) => kind === 'word');
   return words.at(-1)?.word === 'back' && stretch.all('money').length > 0;
 };
 
-export const quotedIn = (stretch: Stretch, memory: Memory): EntryOf<'quote'> | undefined => {
+export const quotedIn = (stretch: Phrase, memory: Memory): EntryOf<'quote'> | undefined => {
   const figures = figuresIn(stretch);
   const main = figures.find(({ isMoney }) => isMoney) ?? figures[0];
   if (!main || main.cents <= 0) return undefined;

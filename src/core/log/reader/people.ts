@@ -1,5 +1,5 @@
 import type { PersonId } from '../../house';
-import type { Stretch } from './line';
+import type { Phrase } from './line';
 
 /** Who worked how long, or why that is not clear. */
 export type Worked =
@@ -12,7 +12,7 @@ type Piece = { is: 'person'; ids: PersonId[] } | { is: 'time'; minutes: number }
  * Pairs people with times as they stand: "me 3h and Bert 2h", "2h Ana, 1h me", "Bert and I 4h", "2h with Ana".
  * A time without a name is the owner's own.
  */
-export function whoWorked(stretch: Stretch): Worked {
+export function whoWorked(stretch: Phrase): Worked {
   const { context } = stretch;
   const self = context.people.flatMap((person) => (person.self ? [person.id] : []));
   const everybody = context.people.map(({ id }) => id);
@@ -49,11 +49,11 @@ export function whoWorked(stretch: Stretch): Worked {
   return paired(pieces, self);
 }
 
-const helpsBehind = (stretch: Stretch, at: number): boolean =>
+const helpsBehind = (stretch: Phrase, at: number): boolean =>
   stretch.marks.some((mark) => mark.is === 'cue' && mark.cue === 'helped' && mark.at === at);
 
 /** Whether the statement begins with what was done, so that a helper named behind it did not do it alone. */
-const startsWithWork = (stretch: Stretch): boolean => {
+const startsWithWork = (stretch: Phrase): boolean => {
   const first = [...stretch.marked('person')][0];
   return first === undefined || stretch.freeWords().some((at) => at < first.at);
 };

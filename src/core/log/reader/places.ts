@@ -2,7 +2,7 @@ import type { PlaceId } from '../../house';
 import type { LogContext } from './context';
 import { plainDate } from '../../units';
 import { itemsOf } from './items';
-import { Stretch, lineOf } from './line';
+import { Phrase, lineOf } from './line';
 import { tokensOf } from '../../language/tokens';
 
 /** The rooms a text names, in its order. */
@@ -18,7 +18,7 @@ export function placesIn(text: string, context: LogContext): PlaceId[] {
 /** The words of a text that name no room. */
 export function withoutPlaces(text: string, context: LogContext): string {
   const line = lineOf(text, context);
-  const stretch = new Stretch(line, 0, line.tokens.length);
+  const stretch = new Phrase(line, 0, line.tokens.length);
   const taken = new Set<number>();
   for (const mark of stretch.marked('place'))
     for (let at = mark.at; at < mark.to; at += 1) taken.add(at);

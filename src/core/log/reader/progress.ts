@@ -2,7 +2,7 @@ import type { Entry, PlaceId } from '../../house';
 import type { LogContext, LogJob } from './context';
 import { clamp, far, farIn, progressOf } from './far';
 import { jobsFor, nearBest, placesSaid } from './jobs';
-import type { Stretch } from './line';
+import type { Phrase } from './line';
 import { MOST_CHOICES, type Made, type Told } from './making';
 import type { Memory } from './reading';
 import type { Statement } from './segment';
@@ -143,7 +143,7 @@ export function jobsHere(
   return [...new Map(found.map((job) => [job.id, job])).values()].slice(0, MOST_CHOICES - 1);
 }
 
-const saysTotal = (stretch: Stretch): boolean =>
+const saysTotal = (stretch: Phrase): boolean =>
   stretch.tokens.some(
     ({ word }, at, all) =>
       word === 'total' ||

@@ -5,7 +5,7 @@ import type { LogContext } from './context';
 import { datedStatements } from './dated';
 import { lineOf, type Line } from './line';
 import { Reader } from './reader';
-import type { Part, Question, Reading, Slot } from './reading';
+import type { Part, Question, Reading, QuestionSlot } from './reading';
 import { statementsOf } from './segment';
 import type { Span } from '../../language/tokens';
 import { FILLER } from '../../language/stems';
@@ -87,7 +87,7 @@ export function readLine(
     answers,
   );
   const reader = new Reader(context, main);
-  dated.forEach((_, at) => reader.read(dated, at, told[at] ?? new Map<Slot, string>()));
+  dated.forEach((_, at) => reader.read(dated, at, told[at] ?? new Map<QuestionSlot, string>()));
   const parts = joined(reader.parts);
   return { date: main, parts, ignored: ignoredIn(line, parts), fault: null };
 }

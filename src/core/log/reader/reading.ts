@@ -13,7 +13,7 @@ import type { Kind } from './kinds';
 import type { Span } from '../../language/tokens';
 
 /** What of a statement can be answered or changed by itself. */
-export type Slot =
+export type QuestionSlot =
   | 'kind'
   | 'who'
   | 'minutes'
@@ -72,7 +72,7 @@ export type Question = {
   /** Stable while the rest of the line is typed. */
   id: string;
   code: QuestionCode;
-  slot: Slot;
+  slot: QuestionSlot;
   /** The words it is about. */
   about: string;
   span: Span;
@@ -94,7 +94,7 @@ export type Part = {
   /** Words that no step, room or cue knows. */
   strangeWords: readonly string[];
   /** Answers that were taken into account. */
-  answered: readonly Slot[];
+  answered: readonly QuestionSlot[];
 };
 
 export type LogFault =

@@ -4,7 +4,7 @@ import type { LogContext, LogLine } from './context';
 import { ENOUGH } from './evidence';
 import type { Facts } from './frames';
 import { jobsAbove, jobsFor, placesSaid, type JobFit } from './jobs';
-import { Stretch } from './line';
+import { Phrase } from './line';
 import type { Memory } from './reading';
 import { sayingBehind, thingIn, trimmed } from './things';
 import { vendorIn } from './money';
@@ -17,11 +17,11 @@ type Reader = (facts: Facts, memory: Memory, context: LogContext) => Entry[];
 
 const DAY = 24 * 60;
 
-const placeOf = (stretch: Stretch, memory: Memory): PlaceId | null =>
+const placeOf = (stretch: Phrase, memory: Memory): PlaceId | null =>
   placesSaid(stretch).all[0] ?? memory.place;
 
 /** How much of what: "18 sheets", "a box", "4 boards". A bare number counts the word behind it. */
-function countedIn(stretch: Stretch): { thousandths: number; unit: string } | null {
+function countedIn(stretch: Phrase): { thousandths: number; unit: string } | null {
   const [amount] = stretch.all('amount');
   if (amount) return { thousandths: Math.round(amount.value * 1000), unit: amount.unit };
   const [number] = stretch.all('number');
@@ -30,7 +30,7 @@ function countedIn(stretch: Stretch): { thousandths: number; unit: string } | nu
 }
 
 /** What is counted: the words, or the unit itself where it is the thing ("18 sheets delivered"). */
-function what(stretch: Stretch, unit: string | null, cues: Parameters<typeof thingIn>[1]): string {
+function what(stretch: Phrase, unit: string | null, cues: Parameters<typeof thingIn>[1]): string {
   const { used } = vendorIn(stretch);
   return thingIn(stretch, cues, used) || unit || '';
 }
@@ -241,20 +241,20 @@ const delivered: Reader = (facts, memory, context) => {
 };
 
 /** "Stove delivered, glass cracked": the thing stands in front; "delivery of tiles": behind. */
-function beforeArrival(stretch: Stretch, arrived: number): Stretch {
-  const front = new Stretch(stretch.line, stretch.at, arrived);
+function beforeArrival(stretch: Phrase, arrived: number): Phrase {
+  const front = new Phrase(stretch.line, stretch.at, arrived);
   const telling = front
     .freeWords(() => true)
     .some((at) => !FILLER.has(stretch.line.tokens[at]?.word ?? ''));
   return telling ? front : stretch;
 }
 
-const cameAt = (stretch: Stretch): number | undefined => {
+const cameAt = (stretch: Phrase): number | undefined => {
   const at = stretch.tokens.findIndex(({ word }) => /^(?:came|come|comes)$/.test(word));
   return at < 0 ? undefined : stretch.at + at;
 };
 
-const startsWith = (stretch: Stretch, at: number): boolean =>
+const startsWith = (stretch: Phrase, at: number): boolean =>
   stretch.freeWords((mark) => mark.is !== 'cue').every((word) => word > at);
 
 const wait: Reader = (facts, memory, context) => {
@@ -319,7 +319,7 @@ const inspection: Reader = (facts, memory) => {
 };
 
 /** Why it failed: what stands behind "failed", up to when they come again. */
-function reasonBehind(stretch: Stretch, from: number, to: number): string {
+function reasonBehind(stretch: Phrase, from: number, to: number): string {
   const { line } = stretch;
   const text = line.text.slice(
     line.tokens[from]?.from ?? 0,
@@ -396,7 +396,7 @@ const favour: Reader = (facts, _memory, context) => {
   ];
 };
 
-function strangerBeside(stretch: Stretch): string | null {
+function strangerBeside(stretch: Phrase): string | null {
   const owes = stretch.cueAt('owes');
   const free = stretch.freeWords(() => true);
   const beside = free.find((at) => at === (owes?.to ?? -1) || at === (owes?.at ?? -1) - 1);

@@ -1,6 +1,6 @@
 import { Facts, fitsOf, type Fit } from './frames';
 import type { Kind } from './kinds';
-import { Stretch, type Line } from './line';
+import { Phrase, type Line } from './line';
 import type { MarkOf } from './marks';
 import type { Cue } from './words/cues';
 
@@ -104,7 +104,7 @@ export function statementsOf(line: Line): Statement[] {
     for (let start = end - 1; start >= Math.max(0, end - MOST_PIECES); start -= 1) {
       const [first, last] = [pieces[start], pieces[end - 1]];
       if (!first || !last || first.sentence !== last.sentence) break;
-      const facts = new Facts(new Stretch(line, first.at, last.to));
+      const facts = new Facts(new Phrase(line, first.at, last.to));
       const fits = fitsOf(facts);
       const [fit] = fits;
       if (!fit) continue;

@@ -1,18 +1,18 @@
 import type { LogContext } from './context';
-import type { Stretch } from './line';
+import type { Phrase } from './line';
 import type { Rows } from './making';
 import { meantBy } from './marks';
 import { stem } from '../../language/stems';
 
 /** A word behind the work that nothing in the house, and no talk, knows. */
-export const hasStrangeWord = (stretch: Stretch, { lexicon }: LogContext): boolean =>
+export const hasStrangeWord = (stretch: Phrase, { lexicon }: LogContext): boolean =>
   stretch
     .freeWords(() => true)
     .map((at) => meantBy(stretch.line.tokens[at]?.word ?? '', stretch.context))
     .some((word) => word.length > 3 && !lexicon.words.has(word) && !lexicon.byStem.has(stem(word)));
 
 /** Those who worked along with a stranger: whoever is named, and the owner where the stranger was only with him. */
-export function rowsBeside(stretch: Stretch, rows: Rows): Rows {
+export function rowsBeside(stretch: Phrase, rows: Rows): Rows {
   const isWith = stretch.tokens.some(({ word }) => word === 'with');
   return isWith || stretch.marked('person').length > 0 ? rows : [];
 }
@@ -21,7 +21,7 @@ const RELATIVES =
   /^(?:brother|sister|wife|husband|dad|father|mom|mum|mother|son|daughter|neighbou?r|friend|uncle|aunt|cousin|partner|nephew|niece|boyfriend|girlfriend|buddy|mate)s?$/;
 
 /** A name that nobody in the house has: capitalised, or before "helped". */
-export function strangerIn(stretch: Stretch, context: LogContext): string | null {
+export function strangerIn(stretch: Phrase, context: LogContext): string | null {
   const { tokens } = stretch.line;
   const free = new Set(stretch.freeWords(() => true));
   const isDuration = (at: number) =>

@@ -1,4 +1,4 @@
-import { type Stretch, textOf } from './line';
+import { type Phrase, textOf } from './line';
 import type { Mark } from './marks';
 import type { Cue } from './words/cues';
 import { FILLER } from '../../language/stems';
@@ -10,7 +10,7 @@ const EDGE =
 
 /** The words that are in no typed thing, no name, and no cue of those given; joining words at the ends left off. */
 export function thingIn(
-  stretch: Stretch,
+  stretch: Phrase,
   cues: readonly Cue[],
   without: ReadonlySet<number> = new Set(),
 ): string {
@@ -33,7 +33,7 @@ export function trimmed(text: string): string {
 }
 
 /** The words behind the cue that opens a statement, as they were written. */
-export function sayingBehind(stretch: Stretch, cues: readonly Cue[]): string {
+export function sayingBehind(stretch: Phrase, cues: readonly Cue[]): string {
   const lead = stretch.marks.find((mark) => mark.is === 'cue' && cues.includes(mark.cue));
   const isOpening =
     lead !== undefined &&
@@ -45,18 +45,18 @@ export function sayingBehind(stretch: Stretch, cues: readonly Cue[]): string {
   return text || stretch.text;
 }
 
-const isJoin = (stretch: Stretch, at: number): boolean =>
+const isJoin = (stretch: Phrase, at: number): boolean =>
   FILLER.has(stretch.line.tokens[at]?.word ?? '');
 
 /** Words of a statement that say something and were not used: its note. */
-export function leftWords(stretch: Stretch, used: ReadonlySet<number>): string {
+export function leftWords(stretch: Phrase, used: ReadonlySet<number>): string {
   const free = stretch.freeWords(() => true).filter((at) => !used.has(at));
   const telling = free.filter((at) => !FILLER.has(stretch.line.tokens[at]?.word ?? ''));
   return telling.map((at) => stretch.line.tokens[at]?.text ?? '').join(' ');
 }
 
 /** A capitalised name, joined by "and" or "&": `Ridge and Eave`, `Stein und Holz`. `to` lies behind it. */
-export function nameAt(stretch: Stretch, at: number): { name: string; to: number } | undefined {
+export function nameAt(stretch: Phrase, at: number): { name: string; to: number } | undefined {
   const { tokens } = stretch.line;
   const isName = (one: number) =>
     one < stretch.to &&

@@ -3,7 +3,7 @@ import { minutes as minutesOf } from '../../units';
 import type { LogContext, LogJob } from './context';
 import { farIn, progressOf } from './far';
 import { jobsFor, nearBest, placesSaid, type JobFit } from './jobs';
-import type { Stretch } from './line';
+import type { Phrase } from './line';
 import { MOST_CHOICES, type Ahead, type Made, type Rows, type Told } from './making';
 import { whoWorked } from './people';
 import { jobsHere } from './progress';
@@ -55,7 +55,7 @@ const idOf = (id: string, context: LogContext): PersonId | undefined =>
 const NEW = 'new:';
 
 /** What was done in the line's words; nothing where they are only joining words. */
-function wordsOfWork(stretch: Stretch): string {
+function wordsOfWork(stretch: Phrase): string {
   const cues = [
     'done',
     'begun',

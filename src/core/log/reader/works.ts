@@ -1,6 +1,6 @@
 import { usualWorks, worksFor, type Work } from '../../trade/steps/works';
 import { placesSaid } from './jobs';
-import type { Line, Stretch } from './line';
+import type { Line, Phrase } from './line';
 import { FILLER, stem, wordsIn } from '../../language/stems';
 
 /** "Kitchen: new floor and repaint", "the hall gets a new ceiling": what is to happen in a room. */
@@ -36,7 +36,7 @@ function workFor(
  * The works a statement chooses for its room; none where it chooses nothing, or where one of its parts is no work of the
  * library for such a room.
  */
-export function worksIn(stretch: Stretch): string[] {
+export function worksIn(stretch: Phrase): string[] {
   const { all } = placesSaid(stretch);
   const [placeId, second] = all;
   const place = stretch.context.places.find(({ id }) => id === placeId);

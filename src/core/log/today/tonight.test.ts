@@ -47,7 +47,7 @@ describe('today', () => {
     // Primer of an evening counts from nine and dries four hours: at ten, three are left.
     const primer = tonight.clocks.find(({ job }) => job.id === 'a/paint.prime');
     expect(primer?.left).toBe(180);
-    expect(primer?.letsGo.map(({ id }) => id)).toEqual(['a/paint.ceiling']);
+    expect(primer?.successors.map(({ id }) => id)).toEqual(['a/paint.ceiling']);
   });
 
   it('on a day without hours names the next that has some', () => {
@@ -75,7 +75,7 @@ describe('today', () => {
         const tonight = planTonight(project, plan.value);
         expect(tonight.fits).toBeLessThanOrEqual(tonight.available);
         for (const { job } of tonight.fitted) {
-          expect(job.waitsFor.every(({ over }) => over)).toBe(true);
+          expect(job.predecessors.every(({ over }) => over)).toBe(true);
           expect(dateOf(job.start) <= tonight.date).toBe(true);
         }
       }),

@@ -14,7 +14,7 @@ export type Tonight = {
   /** Ready or in hand, but not fitted into today. */
   alsoReady: PlannedJob[];
   /** What dries, cures or settles, soonest over first. */
-  clocks: { job: PlannedJob; left: number; until: Moment; letsGo: PlannedJob[] }[];
+  clocks: { job: PlannedJob; left: number; until: Moment; successors: PlannedJob[] }[];
   /** Deliveries and visits within the week. */
   comes: { job: PlannedJob; on: PlainDate }[];
   /** Order lines due by tomorrow or late, most pressing first. */
@@ -53,8 +53,8 @@ function clocksOf(plan: Plan): Tonight['clocks'] {
   return plan.jobs
     .flatMap((job) => {
       if (job.state !== 'setting' || !job.wait) return [];
-      const letsGo = job.letsGo.flatMap((id) => byId.get(id) ?? []);
-      return [{ job, left: job.wait.until - plan.now, until: job.wait.until, letsGo }];
+      const successors = job.successors.flatMap((id) => byId.get(id) ?? []);
+      return [{ job, left: job.wait.until - plan.now, until: job.wait.until, successors }];
     })
     .sort((a, b) => a.until - b.until);
 }

@@ -1,7 +1,7 @@
 import { MINUTES_PER_DAY, moment, type Moment } from '../../units';
 import { without, type Stretch } from './calendar';
 
-type Taken = { stretch: Stretch; shuts: boolean };
+type Taken = { stretch: Stretch; closesRoom: boolean };
 
 /** Who is in a room when: wet and dusty work wants it alone, and drying may keep it shut. */
 export class RoomCalendar {
@@ -12,19 +12,19 @@ export class RoomCalendar {
     const taken = this.byDay.get(day);
     if (!taken) return free;
     return taken.reduce<readonly Stretch[]>(
-      (left, { stretch, shuts }) => (alone || shuts ? without(left, stretch) : left),
+      (left, { stretch, closesRoom }) => (alone || closesRoom ? without(left, stretch) : left),
       free,
     );
   }
 
-  take(taken: Stretch, shuts: boolean): void {
+  take(taken: Stretch, closesRoom: boolean): void {
     for (let from: number = taken.from; from < taken.to;) {
       const day = Math.floor(from / MINUTES_PER_DAY);
       const to = Math.min(taken.to, (day + 1) * MINUTES_PER_DAY);
       const stretch = { from: moment(from), to: moment(to) };
       const known = this.byDay.get(day);
-      if (known) known.push({ stretch, shuts });
-      else this.byDay.set(day, [{ stretch, shuts }]);
+      if (known) known.push({ stretch, closesRoom });
+      else this.byDay.set(day, [{ stretch, closesRoom }]);
       from = to;
     }
   }
@@ -34,9 +34,9 @@ export class RoomCalendar {
     return this.lastOf(from, to, () => true);
   }
 
-  /** The same of what shuts it alone; somebody working there leaves it open for a look. */
+  /** The same of what closes it alone; somebody working there leaves it open for a look. */
   shutUntil(from: Moment, to: Moment): Moment | undefined {
-    return this.lastOf(from, to, ({ shuts }) => shuts);
+    return this.lastOf(from, to, ({ closesRoom }) => closesRoom);
   }
 
   private lastOf(from: Moment, to: Moment, counts: (taken: Taken) => boolean): Moment | undefined {

@@ -43,12 +43,12 @@ describe('one alone', () => {
     const scheduler = new Scheduler({ now: NOW, people, tasks: [lift], links: [] });
     const [placed] = scheduler.run([0]);
     const worked = placed?.stretches.reduce((sum, { from, to }) => sum + to - from, 0);
-    return { worked, lacks: placed?.lacks };
+    return { worked, shortfalls: placed?.shortfalls };
   };
 
   it('takes every person-hour of a job for two, and says that a second pair is missing', () => {
-    expect(clock([me, ana])).toEqual({ worked: 240, lacks: [] });
-    expect(clock([me])).toEqual({ worked: 480, lacks: ['second-pair'] });
+    expect(clock([me, ana])).toEqual({ worked: 240, shortfalls: [] });
+    expect(clock([me])).toEqual({ worked: 480, shortfalls: ['second-pair'] });
   });
 });
 
@@ -122,9 +122,11 @@ describe('what must not stand open', () => {
       const [strip, wrap] = [job(`${id}/demo.siding`), job(`${id}/shell.wrap`)];
       const begun = wrap.stretches[0]?.from ?? wrap.start;
       const inTime = begun - strip.finish <= 4 * DAY;
-      expect([id, inTime || wrap.lacks.includes('long-gap')]).toEqual([id, true]);
+      expect([id, inTime || wrap.shortfalls.includes('long-gap')]).toEqual([id, true]);
     }
-    expect(['n', 's'].some((id) => !job(`${id}/shell.wrap`).lacks.includes('long-gap'))).toBe(true);
+    expect(['n', 's'].some((id) => !job(`${id}/shell.wrap`).shortfalls.includes('long-gap'))).toBe(
+      true,
+    );
   });
 
   it('a chain waits in front for what its end waits for, and is then done without a break', () => {
@@ -146,7 +148,7 @@ describe('what must not stand open', () => {
     const [strip, wrap] = scheduler.run([0, 1, 2]);
     expect((wrap?.start ?? 0) - (strip?.finish ?? 0)).toBeLessThanOrEqual(4 * DAY);
     expect(dateOf(strip?.start ?? NOW) >= '2026-04-29').toBe(true);
-    expect(wrap?.lacks).toEqual([]);
+    expect(wrap?.shortfalls).toEqual([]);
   });
 
   it('what cannot be kept together says so', () => {
@@ -164,7 +166,7 @@ describe('what must not stand open', () => {
       links: [{ before: 0, after: 1, lag: 0 }],
       soon: [{ before: 0, after: 1, most: 4 * DAY }],
     });
-    expect(scheduler.run([0, 1])[1]?.lacks).toEqual(['long-gap']);
+    expect(scheduler.run([0, 1])[1]?.shortfalls).toEqual(['long-gap']);
   });
 });
 

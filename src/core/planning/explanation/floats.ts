@@ -14,9 +14,9 @@ function latestFinish(plan: Plan, ends: ReadonlyMap<JobId, number>): (job: Plann
   const of = (job: PlannedJob): number => {
     const before = known.get(job.id);
     if (before !== undefined) return before;
-    const followers = job.letsGo.flatMap((id) => {
+    const followers = job.successors.flatMap((id) => {
       const after = byId.get(id);
-      const link = after?.waitsFor.find(({ jobId }) => jobId === job.id);
+      const link = after?.predecessors.find(({ jobId }) => jobId === job.id);
       if (!after || !link || after.doneOn !== null) return [];
       return [of(after) - (after.finish - startOf(after)) - link.waitMinutes];
     });

@@ -36,7 +36,7 @@ describe('float', () => {
       let changed = false;
       for (const job of order) {
         const slip = job.id === id ? days * MINUTES_PER_DAY : 0;
-        const pushed = job.waitsFor.map(
+        const pushed = job.predecessors.map(
           ({ jobId, waitMinutes }) => (ends.get(jobId) ?? -Infinity) + waitMinutes,
         );
         const start = Math.max(startOf(job) + slip, ...pushed);

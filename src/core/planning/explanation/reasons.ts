@@ -9,7 +9,7 @@ export type Cause =
   /** It is under way, or done. */
   | { kind: 'begun' }
   /** Another job, or the wait after it. */
-  | { kind: 'after'; link: PlannedJob['waitsFor'][number] }
+  | { kind: 'after'; link: PlannedJob['predecessors'][number] }
   | { kind: 'held'; held: HeldBy }
   /** The same hands were at another job until then. */
   | { kind: 'hands'; jobId: JobId }
@@ -25,7 +25,7 @@ type Release = { at: number; cause: Cause };
 
 function releaseOf(job: PlannedJob, now: Moment): Release {
   const free: Release = { at: now, cause: { kind: 'free' } };
-  const links = job.waitsFor.map((link): Release => ({
+  const links = job.predecessors.map((link): Release => ({
     at: link.until,
     cause: { kind: 'after', link },
   }));

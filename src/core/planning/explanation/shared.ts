@@ -1,7 +1,7 @@
 import type { JobId, PersonId } from '../../house';
 import type { Plan, PlannedJob } from '../report';
 
-/** What a job shares with others: the hands that come from another and go on to one, and the room it shuts or is shut out of. */
+/** What a job shares with others: the hands that come from another and go on to one, and the room it closes or is shut out of. */
 export type Shared = {
   hands: { personId: PersonId; before: JobId | null; after: JobId | null }[];
   /** Jobs of the same room that cannot be worked on while this one is, or the other way round. */
@@ -39,7 +39,7 @@ export function sharedWith(plan: Plan, job: PlannedJob): Shared {
       (other) =>
         job.placeId !== null &&
         other.placeId === job.placeId &&
-        (job.limits.shuts !== undefined || other.limits.shuts !== undefined),
+        (job.limits.closesRoom !== undefined || other.limits.closesRoom !== undefined),
     )
     .toSorted((a, b) => spanOf(a).from - spanOf(b).from)
     .map(({ id }) => id);

@@ -58,7 +58,7 @@ describe('in one go', () => {
 
   it('what no day can hold is spread over days, and says so', () => {
     const schedule = run([effort('pour', 400, {}, { chunk: 400 })]);
-    expect(schedule[0]?.lacks).toEqual(['long-day']);
+    expect(schedule[0]?.shortfalls).toEqual(['long-day']);
     // Two hours Monday to Wednesday make 360; the last forty minutes fall on Thursday.
     expect(days(schedule)).toHaveLength(4);
   });
@@ -75,7 +75,7 @@ describe('in one go', () => {
       people,
     });
     expect(days(schedule)).toEqual([MONDAY]);
-    expect(schedule[1]?.lacks).toEqual(['long-day']);
+    expect(schedule[1]?.shortfalls).toEqual(['long-day']);
     expect(schedule[1]?.stretches.map(({ from, to, people: who }) => [to - from, who])).toEqual([
       [180, ['me', 'ana']],
       [180, ['me', 'ana']],
@@ -180,7 +180,7 @@ describe('hired', () => {
     // From Monday on it would be kept four evenings; Friday's two hours and Saturday's five are the seven.
     expect(days(run([sand]))).toEqual(['2026-01-09', '2026-01-10']);
     const long = run([effort('sand', 900, {}, { hireDays: 2 })]);
-    expect(long[0]?.lacks).toEqual(['short-hire']);
+    expect(long[0]?.shortfalls).toEqual(['short-hire']);
   });
 
   it('one crew is in one place at a time, and comes for days in a row', () => {

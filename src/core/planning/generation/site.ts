@@ -10,7 +10,7 @@ import {
   type Crews,
   type Household,
 } from './household';
-import type { Lack, Placement, ShutRoom, Stood, Task, TaskWork } from '../model/task';
+import type { Shortfall, Placement, ShutRoom, Incumbent, Task, TaskWork } from '../model/task';
 
 /** The minimum session: a shorter gap is left free unless it finishes the task. */
 const SHORTEST_SESSION = 30;
@@ -24,7 +24,7 @@ const WORKDAY = { from: 8 * 60, to: 16 * 60 };
 const VISIT = { at: 9 * 60, length: 60 };
 
 type Effort = Extract<TaskWork, { kind: 'labour' }>;
-type Found = { stretches: Stretch[]; lacks: Lack[] };
+type Found = { stretches: Stretch[]; shortfalls: Shortfall[] };
 
 const dayOf = (at: number): number => Math.floor(at / MINUTES_PER_DAY);
 const finishOf = ({ stretches }: Found): number => stretches.at(-1)?.to ?? Infinity;
@@ -59,10 +59,10 @@ export class HouseSite {
   }
 
   /** Puts a task exactly where it stood; undefined where that is not free any more, or no longer enough. */
-  putBack(task: Task, stood: Stood): Placement | undefined {
-    const stretches = this.cutToSize(task, stood.stretches);
+  putBack(task: Task, incumbent: Incumbent): Placement | undefined {
+    const stretches = this.cutToSize(task, incumbent.stretches);
     if (!stretches || !stretches.every((stretch) => this.isOpen(task, stretch))) return undefined;
-    const kept = placed(stretches, stretches[0]?.from ?? this.household.now, stood.lacks);
+    const kept = placed(stretches, stretches[0]?.from ?? this.household.now, incumbent.shortfalls);
     if (this.isBusyAfter(task, kept.finish)) return undefined;
     for (const { people, ...stretch } of stretches) {
       for (const at of this.numbersOf(people)) this.people[at]?.take(stretch);
@@ -77,10 +77,10 @@ export class HouseSite {
   }
 
   /** Puts a task on the days on which it stood, each as early as the hours of that day allow. */
-  putBackByDay(task: Task, stood: Stood, earliest: Moment): Placement | undefined {
+  putBackByDay(task: Task, incumbent: Incumbent, earliest: Moment): Placement | undefined {
     const { work } = task;
-    if (work.kind !== 'labour') return this.putBack(task, stood);
-    const cut = this.cutToSize(task, stood.stretches);
+    if (work.kind !== 'labour') return this.putBack(task, incumbent);
+    const cut = this.cutToSize(task, incumbent.stretches);
     if (!cut) return undefined;
     let from = earliest;
     const stretches: Placement['stretches'][number][] = [];
@@ -95,27 +95,30 @@ export class HouseSite {
       from = moment(slot.from + length);
       stretches.push({ from: slot.from, to: from, people });
     }
-    return this.putBack(task, { ...stood, stretches });
+    return this.putBack(task, { ...incumbent, stretches });
   }
 
   /** As much of where it stood as is left to do; undefined where there is more left than that. */
   private cutToSize(
     { work }: Task,
-    stood: Placement['stretches'],
+    incumbent: Placement['stretches'],
   ): Placement['stretches'] | undefined {
-    if (work.kind === 'subcontract') return stood.length === work.workdays ? stood : undefined;
+    if (work.kind === 'subcontract')
+      return incumbent.length === work.workdays ? incumbent : undefined;
     if (work.kind === 'inspection') {
-      return stood.length === 1 && (stood[0]?.from ?? 0) >= work.bookedFrom ? stood : undefined;
+      return incumbent.length === 1 && (incumbent[0]?.from ?? 0) >= work.bookedFrom
+        ? incumbent
+        : undefined;
     }
-    const hands = this.household.handsOf(stood[0]?.people ?? []);
+    const hands = this.household.handsOf(incumbent[0]?.people ?? []);
     let left = Math.ceil((work.minutes - (work.spare ?? 0)) / Math.max(1, hands));
     if (left <= 0) return undefined;
-    const cut = stood.flatMap((stretch) => {
+    const cut = incumbent.flatMap((stretch) => {
       const length = Math.min(left, stretch.to - stretch.from);
       left -= length;
       return length > 0 ? [{ ...stretch, to: moment(stretch.from + length) }] : [];
     });
-    return left <= ROUNDED * stood.length ? cut : undefined;
+    return left <= ROUNDED * incumbent.length ? cut : undefined;
   }
 
   private isOpen(task: Task, { people, ...stretch }: Placement['stretches'][number]): boolean {
@@ -187,18 +190,18 @@ export class HouseSite {
     work: Effort,
     earliest: Moment,
     { alone, pairs }: Crews,
-    lacks: readonly Lack[] = [],
+    shortfalls: readonly Shortfall[] = [],
   ): Placement | undefined {
     const best = this.bestCrew(task, work, work.hands === 2 ? pairs : alone, earliest);
     if (best) {
-      best.found.lacks.push(...lacks);
+      best.found.shortfalls.push(...shortfalls);
       return this.keep(task, best.found, best.crew, earliest);
     }
     if (work.hands !== 2) return undefined;
     // One alone takes every person-hour by the clock, never half of them.
     const single = this.bestCrew(task, work, alone, earliest);
     if (!single) return undefined;
-    single.found.lacks.push('second-pair', ...lacks);
+    single.found.shortfalls.push('second-pair', ...shortfalls);
     return this.keep(task, single.found, single.crew, earliest);
   }
 
@@ -212,7 +215,7 @@ export class HouseSite {
     const whole = this.soonest(task, work, crews, earliest, work.chunk ?? 0);
     if (whole || work.chunk === undefined) return whole;
     const spread = this.soonest(task, work, crews, earliest, 0);
-    spread?.found.lacks.push('long-day');
+    spread?.found.shortfalls.push('long-day');
     return spread;
   }
 
@@ -280,7 +283,7 @@ export class HouseSite {
       if (!best || days < best.days) best = { found, days };
       from = moment((dayOf(first.from) + 1) * MINUTES_PER_DAY);
     }
-    best?.found.lacks.push('short-hire');
+    best?.found.shortfalls.push('short-hire');
     return best?.found;
   }
 
@@ -314,7 +317,7 @@ export class HouseSite {
         stretches.push({ from, to: moment(from + usable) });
         left -= usable;
         idleDays = 0;
-        if (left <= 0) return { stretches, lacks: [] };
+        if (left <= 0) return { stretches, shortfalls: [] };
       }
     }
     return undefined;
@@ -345,7 +348,7 @@ export class HouseSite {
     const kept = placed(
       found.stretches.map(({ from, to }) => ({ from, to, people: crew.ids })),
       earliest,
-      found.lacks,
+      found.shortfalls,
     );
     this.occupy(task, kept);
     return kept;
@@ -441,10 +444,10 @@ function placeVisit(earliest: Moment): Placement {
 const placed = (
   stretches: Placement['stretches'],
   earliest: Moment,
-  lacks: readonly Lack[],
+  shortfalls: readonly Shortfall[],
 ): Placement => ({
   start: stretches[0]?.from ?? earliest,
   finish: stretches.at(-1)?.to ?? earliest,
   stretches,
-  lacks,
+  shortfalls,
 });

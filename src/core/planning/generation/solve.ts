@@ -5,7 +5,7 @@ import { sequenceOf } from './sequence';
 import { generate, precedenceOf, type Precedence, type Precedes, type Site } from './serial';
 import { HouseSite } from './site';
 import { clustersOf, type Cluster } from '../model/soon';
-import type { Lack, Placement, ShutRoom, Stood, Task, TaskSoon } from '../model/task';
+import type { Shortfall, Placement, ShutRoom, Incumbent, Task, TaskSoon } from '../model/task';
 
 export type ScheduleProblem = {
   now: Moment;
@@ -39,7 +39,7 @@ const withGaps = (placements: Schedule, late: readonly { after: number }[]): Sch
   const torn = new Set(late.map(({ after }) => after));
   return placements.map((placement, at) =>
     placement && torn.has(at)
-      ? { ...placement, lacks: [...placement.lacks, 'long-gap'] }
+      ? { ...placement, shortfalls: [...placement.shortfalls, 'long-gap'] }
       : placement,
   );
 };
@@ -74,7 +74,7 @@ export class Scheduler {
    * Whether a task may stay where it stands: no later than it was booked for, and with who should do it, one or two as
    * it wants, or saying that they have no hours.
    */
-  mayStand(task: Task, { stretches, lacks }: Stood): boolean {
+  mayStand(task: Task, { stretches, shortfalls }: Incumbent): boolean {
     const [first] = stretches;
     if (!first) return true;
     if (task.work.kind !== 'labour') {
@@ -85,7 +85,7 @@ export class Scheduler {
     const isForTwo = task.work.hands === 2;
     const twos = isForTwo ? pairs.filter(has) : [];
     const able = twos.length > 0 ? twos : alone.filter(has);
-    const says = (lack: Lack) => lacks.includes(lack);
+    const says = (shortfall: Shortfall) => shortfalls.includes(shortfall);
     if (able.length === 0) return says('nobody-able');
     if (says('nobody-able') || says('second-pair') !== (isForTwo && twos.length === 0))
       return false;
@@ -116,14 +116,14 @@ export class Scheduler {
    * Every task where it is said to stand, what is not said at its earliest place among them; undefined where hours,
    * rooms, links or what is left of a task no longer allow it.
    */
-  putBack(at: readonly (Stood | undefined)[]): Schedule | undefined {
+  putBack(at: readonly (Incumbent | undefined)[]): Schedule | undefined {
     const { tasks, shutRooms = [] } = this.problem;
     const site = new HouseSite(this.household, shutRooms);
     const placements: (Placement | undefined)[] = tasks.map(() => undefined);
     for (const [index, task] of tasks.entries()) {
-      const stood = at[index];
-      if (!stood || isEmpty(task)) continue;
-      const placement = site.putBack(task, stood);
+      const incumbent = at[index];
+      if (!incumbent || isEmpty(task)) continue;
+      const placement = site.putBack(task, incumbent);
       if (!placement) return undefined;
       placements[index] = placement;
     }
@@ -138,7 +138,7 @@ export class Scheduler {
   }
 
   /** Every task on the days on which it is said to stand, at whatever hour of them; undefined where that cannot be. */
-  putBackByDay(at: readonly (Stood | undefined)[]): Schedule | undefined {
+  putBackByDay(at: readonly (Incumbent | undefined)[]): Schedule | undefined {
     const { tasks, shutRooms = [] } = this.problem;
     const site = new HouseSite(this.household, shutRooms);
     const placements: (Placement | undefined)[] = tasks.map(() => undefined);
@@ -146,9 +146,11 @@ export class Scheduler {
       const task = tasks[index];
       if (!task) continue;
       const from = this.freeFrom(index, placements);
-      const stood = at[index];
+      const incumbent = at[index];
       const placement =
-        stood && !isEmpty(task) ? site.putBackByDay(task, stood, from) : site.place(task, from);
+        incumbent && !isEmpty(task)
+          ? site.putBackByDay(task, incumbent, from)
+          : site.place(task, from);
       if (!placement || placement.start < from) return undefined;
       placements[index] = placement;
     }
@@ -168,7 +170,7 @@ export class Scheduler {
   }
 
   /** Every task after all it waits for; of those that are free, the one that stood first. */
-  private byStart(at: readonly (Stood | undefined)[]): number[] {
+  private byStart(at: readonly (Incumbent | undefined)[]): number[] {
     const waiting = this.predecessors.map(({ length }) => length);
     const startOf = (index: number) => at[index]?.stretches[0]?.from ?? Infinity;
     const free = waiting.flatMap((left, index) => (left === 0 ? [index] : []));
@@ -189,7 +191,7 @@ export class Scheduler {
   /** Whether a chain stands open that did not stand open before. */
   private hasNewGaps(placements: Schedule): boolean {
     return this.gapsOf(placements).some(
-      ({ after }) => !placements[after]?.lacks.includes('long-gap'),
+      ({ after }) => !placements[after]?.shortfalls.includes('long-gap'),
     );
   }
 

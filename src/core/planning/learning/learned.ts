@@ -68,7 +68,7 @@ const steady = (before: number | undefined, now: number, within: number): number
 function workOn({ jobs, progress }: Known): (on: PlainDate) => DaysWork {
   const spans = jobs.flatMap((job) => {
     const { work, limits } = job;
-    const isPlain = !limits.inOneGo && !limits.outdoors && !limits.shuts;
+    const isPlain = !limits.inOneGo && !limits.outdoors && !limits.closesRoom;
     const { firstOn, doneOn } = progressOf(progress, job.id);
     if (work.kind !== 'labour' || work.hands === 2 || !isPlain || firstOn === null) return [];
     return [{ from: firstOn, to: doneOn }];

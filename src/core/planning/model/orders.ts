@@ -100,7 +100,7 @@ export function orderLines(
     const order = orders.get(material.lineId);
     // Work under way has its things already, unless an order or a line by hand says otherwise.
     if (begun && !order && !material.byHand) return [];
-    // Poured from the cans of another coat, which stand on a line of their own.
+    // Batch from the cans of another coat, which stand on a line of their own.
     if (material.units === 0 && !order) return [];
     const neededBy = addDays(dateOf(start), -CUSHION_DAYS);
     const share = order?.shares?.find(({ lineId }) => lineId === material.lineId);
@@ -118,7 +118,7 @@ export function orderLines(
       state: stateOf(order, today, material.pending),
       working: material.working,
       shop: order?.shop ?? material.shop,
-      ...(material.poured ? { poured: material.poured } : {}),
+      ...(material.batch ? { batch: material.batch } : {}),
       orderedUnits: share ? shareIn(share, material.use.unit) : null,
       orderId: order?.id ?? null,
       expectedOn: order?.expectedOn ?? null,

@@ -228,7 +228,7 @@ function pathGroup(model: ScheduleModel, job: Job): number {
 export const shutRoomsOf = (model: ScheduleModel): ShutRoom[] =>
   model.jobs.flatMap((job) => {
     const { doneOn } = progressOf(model.progress, job.id);
-    if (doneOn === null || job.placeId === null || job.limits.shuts !== 'wait') return [];
+    if (doneOn === null || job.placeId === null || job.limits.closesRoom !== 'wait') return [];
     const from = doneMoment(model, job.id, doneOn);
     const to = moment(from + settingMinutes(model, job));
     return to > model.now ? [{ placeId: job.placeId, from, to }] : [];
@@ -370,10 +370,10 @@ function limitsOf(
   model: ScheduleModel,
   job: Job,
 ): Pick<Task, 'exclusiveRoom' | 'roomClosedAfter' | 'outdoors'> {
-  const { shuts, outdoors } = job.limits;
+  const { closesRoom, outdoors } = job.limits;
   return {
-    ...(shuts ? { exclusiveRoom: true } : {}),
-    ...(shuts === 'wait' ? { roomClosedAfter: waitMinutes(job, model.caution) } : {}),
+    ...(closesRoom ? { exclusiveRoom: true } : {}),
+    ...(closesRoom === 'wait' ? { roomClosedAfter: waitMinutes(job, model.caution) } : {}),
     ...(outdoors ? { outdoors } : {}),
   };
 }

@@ -50,7 +50,7 @@ export type TaskSoon = { before: number; after: number; most: number };
 export type ShutRoom = { placeId: PlaceId; from: Moment; to: Moment };
 
 /** What could not be had, so that the job stands in the plan all the same and says so. */
-export type Lack =
+export type Shortfall =
   /** A two-person task for which the calendar has no second person. */
   | 'second-pair'
   /** No day is long enough to finish in one go. */
@@ -66,11 +66,11 @@ export type Placement = {
   start: Moment;
   finish: Moment;
   stretches: readonly (Stretch & { people: readonly PersonId[] })[];
-  lacks: readonly Lack[];
+  shortfalls: readonly Shortfall[];
 };
 
 /** Where a task stands in a plan that people go by. */
-export type Stood = Pick<Placement, 'stretches' | 'lacks'>;
+export type Incumbent = Pick<Placement, 'stretches' | 'shortfalls'>;
 
 /** Elapsed minutes a task takes in round terms, for ranking only. */
 export function roughSpan(work: TaskWork, weeklyMinutes: number): number {

@@ -125,7 +125,7 @@ function slackDays(model: ScheduleModel, placed: Placements): Map<JobId, number>
   return slack;
 }
 
-function waitsFor(model: ScheduleModel, placed: Placements, links: readonly Link[]) {
+function predecessors(model: ScheduleModel, placed: Placements, links: readonly Link[]) {
   return links.map((link) => {
     const wait = lagOf(model, link);
     const until = moment((placed.get(link.before)?.finish ?? model.now) + wait);
@@ -143,7 +143,7 @@ function waitsFor(model: ScheduleModel, placed: Placements, links: readonly Link
 function stateOf(
   model: ScheduleModel,
   job: Job,
-  waits: PlannedJob['waitsFor'],
+  waits: PlannedJob['predecessors'],
   heldBy: PlannedJob['heldBy'],
   settingUntil: Moment | null,
 ): JobState {
@@ -195,7 +195,7 @@ function plannedJob(
   const progress = progressOf(model.progress, job.id);
   const wait = settingMinutes(model, job);
   const until = moment(here.finish + wait);
-  const waits = waitsFor(model, placed, model.graph.into.get(job.id) ?? []);
+  const waits = predecessors(model, placed, model.graph.into.get(job.id) ?? []);
   const heldBy = isDone(model, job.id) ? [] : holdsOn(model, job);
   return {
     id: job.id,
@@ -228,11 +228,11 @@ function plannedJob(
       wait > 0
         ? { minutes: wait, what: job.wait?.what ?? progress.waits?.what ?? 'sets', until }
         : null,
-    waitsFor: waits,
-    letsGo: (model.graph.outOf.get(job.id) ?? []).map(({ after }) => after),
+    predecessors: waits,
+    successors: (model.graph.outOf.get(job.id) ?? []).map(({ after }) => after),
     heldBy,
     slackDays: slack.get(job.id) ?? 0,
-    lacks: [...(here.placement?.lacks ?? [])],
+    shortfalls: [...(here.placement?.shortfalls ?? [])],
     limits: job.limits,
     cautions: [...job.cautions],
     because: [...job.because],

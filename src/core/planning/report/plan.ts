@@ -110,15 +110,15 @@ export const plannedJobSchema = z.object({
     z.object({ from: momentSchema, to: momentSchema, people: z.array(personIdSchema) }),
   ),
   wait: z.object({ minutes: z.int(), what: z.string(), until: momentSchema }).nullable(),
-  waitsFor: z.array(waitsForSchema),
-  letsGo: z.array(jobIdSchema),
+  predecessors: z.array(waitsForSchema),
+  successors: z.array(jobIdSchema),
   heldBy: z.array(heldBySchema),
   slackDays: z.int(),
   /** What could not be had: a second pair of hands, a day long enough for one go, the hired tool back in time. */
-  lacks: z.array(z.enum(['second-pair', 'long-day', 'short-hire', 'long-gap', 'nobody-able'])),
+  shortfalls: z.array(z.enum(['second-pair', 'long-day', 'short-hire', 'long-gap', 'nobody-able'])),
   limits: z.object({
     inOneGo: z.enum(['each', 'whole']).optional(),
-    shuts: z.enum(['work', 'wait']).optional(),
+    closesRoom: z.enum(['work', 'wait']).optional(),
     outdoors: z.literal(true).optional(),
     hire: z.object({ tool: z.string(), days: z.int() }).optional(),
   }),
@@ -239,18 +239,24 @@ export const planSchema = z.object({
 });
 export type Plan = z.infer<typeof planSchema>;
 
+const standingJobSchema = plannedJobSchema.pick({
+  id: true,
+  pace: true,
+  start: true,
+  finish: true,
+  stretches: true,
+  shortfalls: true,
+});
+
+/** In what a browser kept before the field was renamed, shortfalls are called `lacks`. */
+const renamed = (job: unknown): unknown =>
+  typeof job === 'object' && job !== null && 'lacks' in job
+    ? { shortfalls: job.lacks, ...job }
+    : job;
+
 /** A plan that people go by, as far as the next one has to know it. */
 export const standingSchema = planSchema.pick({ basis: true, keptShares: true }).extend({
-  jobs: z.array(
-    plannedJobSchema.pick({
-      id: true,
-      pace: true,
-      start: true,
-      finish: true,
-      stretches: true,
-      lacks: true,
-    }),
-  ),
+  jobs: z.array(z.preprocess(renamed, standingJobSchema)),
   /** Empty in what was kept before plans told it. */
   queue: planSchema.shape.queue.default([]),
 });
@@ -260,13 +266,13 @@ export const standingOf = ({ basis, keptShares, queue, jobs }: Plan): Standing =
   basis,
   keptShares,
   queue,
-  jobs: jobs.map(({ id, pace, start, finish, stretches, lacks }) => ({
+  jobs: jobs.map(({ id, pace, start, finish, stretches, shortfalls }) => ({
     id,
     pace,
     start,
     finish,
     stretches,
-    lacks,
+    shortfalls,
   })),
 });
 

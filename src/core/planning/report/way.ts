@@ -41,7 +41,7 @@ export function loadOf(open: readonly PlannedJob[]): Load {
   const chain: PlannedJob[] = [];
   for (let at = last; at;) {
     chain.unshift(at);
-    at = lastOf(at.waitsFor.flatMap(({ jobId }) => byId.get(jobId) ?? []));
+    at = lastOf(at.predecessors.flatMap(({ jobId }) => byId.get(jobId) ?? []));
   }
   return {
     chain,
@@ -52,16 +52,16 @@ export function loadOf(open: readonly PlannedJob[]): Load {
 }
 
 /** What still lies between today and some jobs being done: they, and what they wait for. */
-export type Way = Load & { jobs: readonly PlannedJob[]; moneyLeft: Cents };
+export type RouteTo = Load & { jobs: readonly PlannedJob[]; moneyLeft: Cents };
 
 /** The way to some jobs: everything open before them through every link, and the chain of it that ends last. */
-export function wayTo(plan: Plan, jobIds: readonly JobId[]): Way {
+export function wayTo(plan: Plan, jobIds: readonly JobId[]): RouteTo {
   const byId = new Map(plan.jobs.map((job) => [job.id, job]));
   const openOf = (ids: readonly JobId[]) =>
     ids.flatMap((id) => byId.get(id) ?? []).filter(({ doneOn }) => doneOn === null);
   const seen = new Set(openOf(jobIds));
   for (const job of seen) {
-    for (const each of openOf(job.waitsFor.map(({ jobId }) => jobId))) seen.add(each);
+    for (const each of openOf(job.predecessors.map(({ jobId }) => jobId))) seen.add(each);
   }
   const jobs = [...seen].sort((a, b) => a.start - b.start);
   const ids = new Set(jobs.map(({ id }) => id));

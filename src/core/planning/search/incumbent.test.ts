@@ -110,7 +110,9 @@ describe('a plan that stands', () => {
     const house = houseOf(added(place('a')), chosen('a', 'window', 2));
     const [me, ana] = house.people as [Person, Person];
     const lacking = ({ jobs }: Plan) =>
-      jobs.filter(({ lacks }) => lacks.includes('second-pair')).map(({ id }) => id as string);
+      jobs
+        .filter(({ shortfalls }) => shortfalls.includes('second-pair'))
+        .map(({ id }) => id as string);
     const alone = planOf({ ...house, people: [me] });
     expect(lacking(alone)).toEqual(['a/shell.window', 'house/move.in']);
     // Half an hour a day: it takes longer than one alone all evening would.
@@ -181,7 +183,7 @@ describe('a plan that stands', () => {
 
 describe('two schedules of the same tasks', () => {
   const at = (...ends: number[]) =>
-    ends.map((finish) => ({ start: 0, finish, stretches: [], lacks: [] })) as never;
+    ends.map((finish) => ({ start: 0, finish, stretches: [], shortfalls: [] })) as never;
 
   it('one is nowhere later where each task ends on the same day or before', () => {
     const day = MINUTES_PER_DAY;

@@ -47,22 +47,22 @@ export function orderLike(standing: Standing, tasks: readonly Task[], ranked: re
  * Where the tasks stand already, from now on: exactly there if all of them still fit, else on the same days. What
  * others should do now, or two instead of one, or was booked for an earlier day, is put down anew among them.
  */
-export function stillStanding(
+export function incumbentStill(
   scheduler: Scheduler,
   standing: Standing,
   now: Moment,
 ): Schedule | undefined {
   const byId = new Map<string, Standing['jobs'][number]>(standing.jobs.map((job) => [job.id, job]));
-  const stood = scheduler.problem.tasks.map((task) => {
+  const incumbent = scheduler.problem.tasks.map((task) => {
     const job = byId.get(task.id);
     if (!job) return undefined;
     const stretches = job.stretches
       .filter(({ to }) => to > now)
       .map((stretch) => ({ ...stretch, from: moment(Math.max(stretch.from, now)) }));
-    const stands = { stretches, lacks: job.lacks };
+    const stands = { stretches, shortfalls: job.shortfalls };
     return scheduler.mayStand(task, stands) ? stands : undefined;
   });
-  return scheduler.putBack(stood) ?? scheduler.putBackByDay(stood);
+  return scheduler.putBack(incumbent) ?? scheduler.putBackByDay(incumbent);
 }
 
 const dayOf = (at: number) => Math.floor(at / (24 * 60));

@@ -37,7 +37,7 @@ import type { Weighted } from '../learning';
 import { hashOf, seededRandom } from '../../random';
 import { logNormal, quantile } from './chance';
 import { HouseholdDays } from './household-days';
-import { Luck, chancesOf, findOf, type Chances } from './sampler';
+import { Sampler, chancesOf, findOf, type Chances } from './sampler';
 import { Simulator, sampleOf, type SimCrew, type SimTask } from './simulate';
 
 type Gate = 'sleep' | 'live' | 'done';
@@ -61,13 +61,13 @@ export type Drawn = {
 
 /** Runs between two places at which drawing may be stopped. */
 const RUNS_A_STEP = 10;
-/** Runs without luck, from which the others are measured. */
-const CALM_RUNS = 15;
+/** Baseline runs, nothing going otherwise, from which the others are measured. */
+const BASELINE_RUNS = 15;
 
 /** Open jobs whose last end is told, and when the plan has that. */
 type JobSet = { id: string; at: readonly number[]; planned: number };
 
-/** The open jobs as they stand, before any luck. */
+/** The open jobs as they stand, before anything goes otherwise. */
 type Table = {
   base: SimTask[];
   waiting: number[];
@@ -191,7 +191,7 @@ type Outcome = { ends: Record<Gate, number>; sets: number[]; cents: number; chai
 function oneRun(
   table: Table,
   simulator: Simulator,
-  luck: Luck,
+  sampler: Sampler,
   /** What only is a guess varies; what is agreed does not. */
   money: { guessed: number; agreed: number },
   now: number,
@@ -199,7 +199,7 @@ function oneRun(
   let found = 0;
   const sample = sampleOf(table.base.length);
   table.base.forEach((task, index) => {
-    const lot = luck.of(table.hashes[index] ?? 0);
+    const lot = sampler.of(table.hashes[index] ?? 0);
     let extra = 0;
     for (const risk of table.lookAt.get(index) ?? []) {
       const find = findOf(lot, risk);
@@ -208,7 +208,7 @@ function oneRun(
     }
     const isEffort = task.kind === 'labour';
     const { row, planned } = table.paces[index] ?? NO_PACE;
-    const pace = luck.paceOf(row, planned) / planned;
+    const pace = sampler.paceOf(row, planned) / planned;
     const factor = isEffort ? pace * lot.effort * (task.outdoors ? lot.outdoors : 1) : 1;
     // What is promised for later may come later still; what a trade or inspector says, too.
     const late = task.notBefore > now + MINUTES_PER_DAY ? lot.late : 0;
@@ -221,7 +221,7 @@ function oneRun(
     sample.waitFactor[index] = lot.wait;
     sample.waitExtra[index] = task.kind === 'inspection' ? trade : 0;
   });
-  const { finish, cause } = simulator.run(table.base, table.waiting, sample, luck);
+  const { finish, cause } = simulator.run(table.base, table.waiting, sample, sampler);
   const ends = { sleep: 0, live: 0, done: 0 };
   let last = -1;
   for (const gate of GATES) {
@@ -239,7 +239,7 @@ function oneRun(
     chain.push(index);
   }
   const sets = table.sets.map(({ at }) => Math.max(...at.map((index) => finish[index] ?? 0)));
-  return { ends, sets, cents: money.agreed + money.guessed * luck.money + found, chain };
+  return { ends, sets, cents: money.agreed + money.guessed * sampler.money + found, chain };
 }
 
 /** A house made ready for drawing: planned once, its hours laid out once. */
@@ -253,20 +253,20 @@ export function prepareFrom(
   now: Moment,
   plan: Plan,
 ): Result<Prepared, PlanError> {
-  const calm = planInOrder(project, now, plan, { caution: WITHOUT_RISKS });
-  if (!calm.ok) return calm;
-  const model = buildScheduleModel(project, now, WITHOUT_RISKS, calm.value);
+  const baseline = planInOrder(project, now, plan, { caution: WITHOUT_RISKS });
+  if (!baseline.ok) return baseline;
+  const model = buildScheduleModel(project, now, WITHOUT_RISKS, baseline.value);
   if (!model.ok) return model;
   const days = new HouseholdDays(
     project.people,
     project.outsideRest,
-    toDayNumber(dateOf(calm.value.now)),
-    daysBetween(dateOf(calm.value.now), dateOf(lastFinish(calm.value))),
-    calm.value.keptShares,
+    toDayNumber(dateOf(baseline.value.now)),
+    daysBetween(dateOf(baseline.value.now), dateOf(lastFinish(baseline.value))),
+    baseline.value.keptShares,
   );
-  const simulator = new Simulator(days, calm.value.now);
-  const table = tableOf(model.value, calm.value);
-  return ok({ plan: calm.value, model: model.value, table, simulator });
+  const simulator = new Simulator(days, baseline.value.now);
+  const table = tableOf(model.value, baseline.value);
+  return ok({ plan: baseline.value, model: model.value, table, simulator });
 }
 
 const lastFinish = ({ jobs, now }: Plan): Moment =>
@@ -283,7 +283,7 @@ export type DrawOptions = { runs?: number; seed?: number; finds?: boolean };
 /**
  * Draws the rest of the house many times: three-point hours tied together by the owner's pace, waits that stretch in
  * the damp, trades and deliveries that slip, inspections that fail, finds that turn out true. Days are those of the
- * plan, moved by how much each run differs from the run without luck. Same seed, same answer. Without `finds` every
+ * plan, moved by how much each run differs from the baseline run. Same seed, same answer. Without `finds` every
  * suspicion proves groundless.
  */
 export function* drawInSteps(
@@ -294,9 +294,17 @@ export function* drawInSteps(
   const start = plan.now;
   const { moneyLeft, moneyCommitted } = plan.gates.done;
   const money = { guessed: moneyLeft - moneyCommitted, agreed: moneyCommitted };
-  const runOf = (run: number, kind: 'full' | 'calm') =>
-    oneRun(table, simulator, new Luck(hashOf(`${seed} ${run}`), kind, table.chances), money, start);
-  const calm = calmEnds(Array.from({ length: CALM_RUNS }, (_, run) => runOf(run, 'calm')));
+  const runOf = (run: number, kind: 'full' | 'baseline') =>
+    oneRun(
+      table,
+      simulator,
+      new Sampler(hashOf(`${seed} ${run}`), kind, table.chances),
+      money,
+      start,
+    );
+  const baseline = baselineEnds(
+    Array.from({ length: BASELINE_RUNS }, (_, run) => runOf(run, 'baseline')),
+  );
   const outcomes: Outcome[] = [];
   const unseen = seededRandom(hashOf(`${seed} unseen`));
   for (let run = 0; run < runs; run += 1) {
@@ -308,9 +316,9 @@ export function* drawInSteps(
     for (const index of chain) times.set(index, (times.get(index) ?? 0) + 1);
   }
   const ends = {
-    sleep: endsOf(plan, 'sleep', calm.ends, outcomes),
-    live: endsOf(plan, 'live', calm.ends, outcomes),
-    done: endsOf(plan, 'done', calm.ends, outcomes),
+    sleep: endsOf(plan, 'sleep', baseline.ends, outcomes),
+    live: endsOf(plan, 'live', baseline.ends, outcomes),
+    done: endsOf(plan, 'done', baseline.ends, outcomes),
   };
   const spent = outcomes.map((outcome) => outcome.cents).toSorted((a, b) => a - b);
   return {
@@ -323,7 +331,7 @@ export function* drawInSteps(
         stretched(
           start,
           planned,
-          calm.sets[nth] ?? start,
+          baseline.sets[nth] ?? start,
           outcomes.map(({ sets }) => sets[nth] ?? start),
         ),
       ),
@@ -358,8 +366,8 @@ function withUnseen(outcome: Outcome, start: number, factor: number): Outcome {
   };
 }
 
-/** Where the gates are without luck: the middle of runs that differ by a breath, so that no accident of one counts. */
-function calmEnds(runs: readonly Outcome[]): Pick<Outcome, 'ends' | 'sets'> {
+/** Where the gates are in the baseline: the middle of runs that differ by a breath, so that no accident of one counts. */
+function baselineEnds(runs: readonly Outcome[]): Pick<Outcome, 'ends' | 'sets'> {
   const middle = (end: (run: Outcome) => number) =>
     quantile(
       runs.map(end).toSorted((a, b) => a - b),
@@ -376,7 +384,7 @@ function calmEnds(runs: readonly Outcome[]): Pick<Outcome, 'ends' | 'sets'> {
 function endsOf(
   plan: Plan,
   gate: Gate,
-  calm: Record<Gate, number>,
+  baseline: Record<Gate, number>,
   outcomes: readonly Outcome[],
 ): number[] {
   if (plan.gates[gate].date === null) return [];
@@ -387,19 +395,19 @@ function endsOf(
   return stretched(
     start,
     planned,
-    calm[gate],
+    baseline[gate],
     outcomes.map(({ ends }) => ends[gate]),
   );
 }
 
-/** Each run's way to an end, as long as the plan's own and stretched as the run is against those without luck. */
+/** Each run's way to an end, as long as the plan's own and stretched as the run is against the baseline's. */
 function stretched(
   start: number,
   planned: number,
-  calm: number,
+  baseline: number,
   ends: readonly number[],
 ): number[] {
-  const usual = Math.max(1, calm - start);
+  const usual = Math.max(1, baseline - start);
   return ends.map((end) => Math.max(start, start + ((planned - start) * (end - start)) / usual));
 }
 

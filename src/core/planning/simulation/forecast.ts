@@ -30,7 +30,7 @@ export type ForecastOptions = {
 };
 
 /**
- * How both sides of a comparison are foreseen: from the plan that stands, with the same search. What a search finds for
+ * How both sides of a comparison are simulated: from the plan that stands, with the same search. What a search finds for
  * one side only would be no effect of the change.
  */
 export const beside = (plan: Plan): ForecastOptions => ({
@@ -39,7 +39,7 @@ export const beside = (plan: Plan): ForecastOptions => ({
 });
 
 /** A forecast with the runs behind it, which only a comparison needs. */
-export type Foreseen = { forecast: Forecast; drawn: Drawn };
+export type Simulated = { forecast: Forecast; drawn: Drawn };
 
 /**
  * The plan, and for each gate the likely day (half of the drawn runs are through by then) and the one that is fairly
@@ -51,15 +51,15 @@ export function* forecastInSteps(
   now: Moment,
   options: ForecastOptions = {},
 ): InSteps<Forecast | null, Result<Forecast, PlanError>> {
-  const foreseen = yield* foresee(project, now, options);
-  return foreseen.ok ? ok(foreseen.value.forecast) : foreseen;
+  const simulated = yield* simulate(project, now, options);
+  return simulated.ok ? ok(simulated.value.forecast) : simulated;
 }
 
-export function* foresee(
+export function* simulate(
   project: PlanningInput,
   now: Moment,
   { runs = SCREEN_RUNS, standing = null, isWeighed = false }: ForecastOptions = {},
-): InSteps<Forecast | null, Result<Foreseen, PlanError>> {
+): InSteps<Forecast | null, Result<Simulated, PlanError>> {
   const planning = planInSteps(project, now, { standing, isWeighed });
   const first = planning.next();
   const second = first.done ? first : planning.next();
@@ -112,13 +112,13 @@ function* drawn(
   plan: Plan,
   runs: number,
   laidOut = prepared(project, now, plan),
-): InSteps<null, Foreseen> {
+): InSteps<null, Simulated> {
   const withFinds = yield* drawInSteps(laidOut, { runs });
-  const calm =
+  const groundless =
     openRisks(project).length === 0
       ? withFinds
       : yield* drawInSteps(laidOut, { runs, finds: false });
-  const { sleep, live, done } = calm.gates;
+  const { sleep, live, done } = groundless.gates;
   const forecast: Forecast = {
     plan,
     learned: {

@@ -3,9 +3,9 @@ export {
   SCREEN_RUNS,
   beside,
   betterInSteps,
-  foresee,
+  simulate,
   forecastHouse,
   forecastInSteps,
-  type Foreseen,
+  type Simulated,
 } from './forecast';
 export { drawForecast, type Drawn, type DrawnGate } from './draw';

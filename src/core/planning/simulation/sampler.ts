@@ -17,7 +17,7 @@ const DAMP = [0.9, 1, 1.3] as const;
 const WEATHER = [0.05, 0.2, 0.45] as const;
 const MONEY = [0.95, 1, 1.2] as const;
 /** A breath of difference, and nothing else: what schedules differ by for no reason. */
-const BREATH = [0.96, 1, 1.04] as const;
+const BASELINE_SPREAD = [0.96, 1, 1.04] as const;
 
 /** Of the golden ratio: neighbouring days get seeds far from each other (Knuth 1998, 6.4). */
 const SPREADS = 0x9e3779b1;
@@ -35,7 +35,7 @@ export function chancesOf({ paces, kept, slips }: Learned): Chances {
   };
 }
 
-export type JobLuck = {
+export type JobSample = {
   /** Of the job alone; how quick the owner is at its kind comes beside it. */
   effort: number;
   wait: number;
@@ -50,9 +50,9 @@ export type JobLuck = {
 
 /**
  * What goes otherwise in one run. Every job draws from a source of its own, so that a change of one job, or of the
- * hours, leaves the luck of all others as it was: two houses are compared under the same weather.
+ * hours, leaves the draws of all others as it was: two houses are compared under the same weather.
  */
-export class Luck {
+export class Sampler {
   private readonly paces: Float64Array;
   private readonly damp: number;
   private readonly weather: number;
@@ -62,8 +62,8 @@ export class Luck {
 
   constructor(
     private readonly seed: number,
-    /** `calm` moves the hours by a hair and leaves the rest: the runs all others are measured against. */
-    private readonly kind: 'full' | 'calm',
+    /** `baseline` moves the hours by a hair and leaves the rest: the runs all others are measured against. */
+    private readonly kind: 'full' | 'baseline',
     private readonly chances: Chances,
   ) {
     const random = seededRandom(seed);
@@ -77,20 +77,20 @@ export class Luck {
 
   /** How long this owner takes for a kind of work against its estimate, in this run; `planned` in a run by the plan. */
   paceOf(row: readonly Weighted[], planned: number): number {
-    if (this.kind === 'calm') return planned;
+    if (this.kind === 'baseline') return planned;
     return Math.exp(row.reduce((sum, { at, weight }) => sum + weight * (this.paces[at] ?? 0), 0));
   }
 
-  /** Whether the household comes to nothing on a day: the same days in every run of this luck. */
+  /** Whether the household comes to nothing on a day: the same days in every run of this sampler. */
   isLost(day: number): boolean {
     if (this.keptShare === null) return false;
     return seededRandom((this.seed ^ Math.imul(day + 1, SPREADS)) >>> 0)() >= this.keptShare;
   }
 
-  of(jobHash: number): JobLuck {
+  of(jobHash: number): JobSample {
     const random = seededRandom((this.seed ^ jobHash) >>> 0);
-    if (this.kind === 'calm') {
-      const effort = triangular(random, ...BREATH);
+    if (this.kind === 'baseline') {
+      const effort = triangular(random, ...BASELINE_SPREAD);
       return { ...CALM, effort };
     }
     const { deliveries, trades, visits } = this.chances.slips;
@@ -107,7 +107,7 @@ export class Luck {
 }
 
 const NOTHING = { minutes: 0, cents: 0 };
-const CALM: JobLuck = {
+const CALM: JobSample = {
   effort: 1,
   wait: 1,
   outdoors: 1,
@@ -125,7 +125,7 @@ function slip(random: Random, { chance, mostDays }: Slip): number {
 
 /** What a suspicion proves to be, where it is looked into; drawn anew each time it is asked. */
 export function findOf(
-  { finds: random }: JobLuck,
+  { finds: random }: JobSample,
   { risk }: OpenRisk,
 ): { minutes: number; cents: number } {
   if (!random) return NOTHING;

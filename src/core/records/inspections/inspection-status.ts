@@ -11,8 +11,8 @@ import { findStep, stepInId } from '../../trade/steps';
 import { addDays, dateOf, isWeekend, type PlainDate } from '../../units';
 import { seenBy } from './sees';
 
-/** One visit on the ladder: what it looks at, what it holds, when it is called and what a fail would cost. */
-export type Rung = {
+/** One inspection and how it stands: what it looks at, what it holds, when it is called and what a fail would cost. */
+export type InspectionStatus = {
   job: PlannedJob;
   state: 'passed' | 'failed' | 'booked' | 'to-call' | 'later';
   /** Work that must be there to be seen, done or not. */
@@ -44,18 +44,18 @@ function workdayBefore(day: PlainDate): PlainDate {
 const bookAheadOf = ({ work }: PlannedJob): number =>
   work.kind === 'inspection' ? work.bookAheadDays : 0;
 
-function stateOf(job: PlannedJob, today: PlainDate, callOn: PlainDate): Rung['state'] {
+function stateOf(job: PlannedJob, today: PlainDate, callOn: PlainDate): InspectionStatus['state'] {
   if (job.doneOn !== null) return 'passed';
   if (job.bookedOn !== null && job.bookedOn >= today) return 'booked';
   if (job.heldBy.some(({ kind }) => kind === 'failed-visit')) return 'failed';
   return callOn <= today ? 'to-call' : 'later';
 }
 
-function rungOf(project: Project, plan: Plan, job: PlannedJob): Rung {
+function rungOf(project: Project, plan: Plan, job: PlannedJob): InspectionStatus {
   const today = dateOf(plan.now);
   const byId = new Map(plan.jobs.map((each) => [each.id, each]));
   const jobsOf = (ids: readonly string[]) => ids.flatMap((id) => byId.get(id as never) ?? []);
-  const before = jobsOf(job.waitsFor.map(({ jobId }) => jobId));
+  const before = jobsOf(job.predecessors.map(({ jobId }) => jobId));
   const isCorrection = ({ id }: PlannedJob) =>
     project.ownJobs[id]?.before.includes(job.id) === true;
   const sees = seenBy(plan, job).filter((each) => !isCorrection(each));
@@ -71,7 +71,7 @@ function rungOf(project: Project, plan: Plan, job: PlannedJob): Rung {
     photos: Object.values(project.photos).filter(
       ({ placeId, about }) => about === undefined && placeId !== null && rooms.has(placeId),
     ),
-    holds: jobsOf(job.letsGo).filter(({ doneOn }) => doneOn === null),
+    holds: jobsOf(job.successors).filter(({ doneOn }) => doneOn === null),
     visits: inspectionsOf(project).filter(({ jobId }) => jobId === job.id),
     corrections: before.filter((each) => isCorrection(each) && each.doneOn === null),
     callOn: state === 'passed' || state === 'booked' ? null : callBy < today ? today : callBy,
@@ -83,7 +83,7 @@ function rungOf(project: Project, plan: Plan, job: PlannedJob): Rung {
 }
 
 /** Every visit of the house in the order of its days: those that passed first. */
-export function inspectionLadder(project: Project, plan: Plan): Rung[] {
+export function inspectionStatuses(project: Project, plan: Plan): InspectionStatus[] {
   return plan.jobs
     .filter(({ work }) => work.kind === 'inspection')
     .map((job) => rungOf(project, plan, job))

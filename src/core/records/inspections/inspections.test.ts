@@ -6,7 +6,7 @@ import { addDays, dateOf, isWeekend, momentAt, plainDate } from '../../units';
 import {
   correctionJobs,
   correctionsIn,
-  inspectionLadder,
+  inspectionStatuses,
   officeAnswers,
   stageOfVisit,
   visitsLeftOut,
@@ -19,32 +19,32 @@ const held = (result: 'passed' | 'failed', note: string | null = null): EventBod
   type: 'inspectionHeld',
   payload: { jobId: ELECTRIC, on, result, note },
 });
-function ladder(...events: EventBodyOf[]) {
+function statuses(...events: EventBodyOf[]) {
   const house = houseOf(...base, ...events);
   const plan = planHouse(planningInputOf(house), momentAt(on, 8 * 60), { schedules: 1 });
   if (!plan.ok) throw new Error(plan.error.code);
-  const rungs = inspectionLadder(house, plan.value);
-  const rung = rungs.find(({ job }) => job.id === ELECTRIC);
-  return { house, plan: plan.value, rungs, rung };
+  const rungs = inspectionStatuses(house, plan.value);
+  const status = rungs.find(({ job }) => job.id === ELECTRIC);
+  return { house, plan: plan.value, rungs, status };
 }
 
-describe('the ladder of inspections', () => {
+describe('the statuses of inspections', () => {
   it('stands in the order of its days, rough before final, each with what it sees and holds', () => {
-    const { rungs, rung } = ladder();
+    const { rungs, status } = statuses();
     const days = rungs.map(({ visitOn }) => visitOn);
     expect(days).toEqual([...days].sort());
     const ids = rungs.map(({ job }) => job.id as string);
     expect(ids.indexOf(ELECTRIC)).toBeLessThan(ids.indexOf('house/final.electric'));
-    expect(rung?.sees.map(({ id }) => id)).toEqual(
+    expect(status?.sees.map(({ id }) => id)).toEqual(
       expect.arrayContaining(['b/rough.cable', 'b/rough.firestop']),
     );
     // Pipes are another visit's.
-    expect(rung?.sees.map(({ id }) => id)).not.toContain('b/rough.water');
-    expect(rung?.holds.map(({ id }) => id)).toContain('floor0/hold.framing');
+    expect(status?.sees.map(({ id }) => id)).not.toContain('b/rough.water');
+    expect(status?.holds.map(({ id }) => id)).toContain('floor0/hold.framing');
   });
 
   it('is called so many days ahead, on a workday', () => {
-    for (const { job, callOn, visitOn, state } of ladder().rungs) {
+    for (const { job, callOn, visitOn, state } of statuses().rungs) {
       expect(state).toBe('later');
       const ahead = job.work.kind === 'inspection' ? job.work.bookAheadDays : 0;
       expect(callOn && isWeekend(callOn)).toBe(false);
@@ -55,24 +55,24 @@ describe('the ladder of inspections', () => {
   });
 
   it('a fail moves a gate by the correction and the next call, less what may slip', () => {
-    const { rung, plan } = ladder();
-    const ahead = rung?.job.work.kind === 'inspection' ? rung.job.work.bookAheadDays : 0;
+    const { status, plan } = statuses();
+    const ahead = status?.job.work.kind === 'inspection' ? status.job.work.bookAheadDays : 0;
     // Three days to call and one to put it right.
     expect(ahead).toBe(3);
-    for (const { gate, days } of rung?.ifFailed ?? []) {
+    for (const { gate, days } of status?.ifFailed ?? []) {
       expect(days).toBeGreaterThan(0);
       expect(days).toBeLessThanOrEqual(4);
       expect(plan.gates[gate].date).not.toBeNull();
     }
     // What ends a gate has nothing to spare: five days to call for the certificate, and one to put it right.
-    const last = ladder().rungs.find(({ job }) => job.id === 'house/final.occupancy');
+    const last = statuses().rungs.find(({ job }) => job.id === 'house/final.occupancy');
     const ends = plan.jobs.filter(({ gate, doneOn }) => gate !== 'done' && doneOn === null);
     expect(Math.max(...ends.map(({ finish }) => finish))).toBe(last?.job.finish);
     expect(last?.ifFailed).toContainEqual({ gate: 'live', days: 6 });
   });
 
   it('one that failed is told with its corrections, which come before it', () => {
-    const failed = ladder().rung;
+    const failed = statuses().status;
     if (!failed) throw new Error('no visit');
     const jobs = correctionJobs(
       failed.job,
@@ -80,21 +80,21 @@ describe('the ladder of inspections', () => {
       () => `house/own.${Math.random()}` as JobId,
     );
     const added = jobs.map((payload): EventBodyOf => ({ type: 'jobAdded', payload }));
-    const { rung, plan } = ladder(held('failed', 'boxes too full'), ...added);
-    expect(rung?.state).toBe('failed');
-    expect(rung?.visits.map(({ result }) => result)).toEqual(['failed']);
-    expect(new Map(rung?.corrections.map(({ title, estimate }) => [title, estimate]))).toEqual(
+    const { status, plan } = statuses(held('failed', 'boxes too full'), ...added);
+    expect(status?.state).toBe('failed');
+    expect(status?.visits.map(({ result }) => result)).toEqual(['failed']);
+    expect(new Map(status?.corrections.map(({ title, estimate }) => [title, estimate]))).toEqual(
       new Map([
         ['Boxes too full', 90],
         ['Nail plates', 60],
       ]),
     );
     const start = plan.jobs.find(({ id }) => id === ELECTRIC)?.start ?? 0;
-    for (const correction of rung?.corrections ?? []) {
+    for (const correction of status?.corrections ?? []) {
       expect(correction.finish).toBeLessThanOrEqual(start);
     }
     // It passes in the end, and is done.
-    const passed = ladder(held('failed'), ...added, held('passed')).rung;
+    const passed = statuses(held('failed'), ...added, held('passed')).status;
     expect(passed?.state).toBe('passed');
     expect(passed?.callOn).toBeNull();
     expect(passed?.visitOn).toBe(on);
@@ -105,8 +105,8 @@ describe('the ladder of inspections', () => {
       type: 'jobDropped',
       payload: { jobId: ELECTRIC, on, because: 'not asked for here' },
     };
-    const { rung, house, plan } = ladder(dropped);
-    expect(rung).toBeUndefined();
+    const { status, house, plan } = statuses(dropped);
+    expect(status).toBeUndefined();
     expect(visitsLeftOut(house, plan).map(({ id }) => id)).toEqual([ELECTRIC]);
   });
 
@@ -126,7 +126,7 @@ describe('the ladder of inspections', () => {
         visit: { bookAheadDays: 5 },
       },
     };
-    const { plan, rungs } = ladder(gas);
+    const { plan, rungs } = statuses(gas);
     const test = rungs.find(({ job }) => job.id === 'b/own.gas');
     expect(test?.job.work).toEqual({ kind: 'inspection', bookAheadDays: 5 });
     expect(test?.sees.map(({ id }) => id)).toEqual(['b/rough.water']);
@@ -153,7 +153,7 @@ describe('what an inspector wants put right', () => {
 
 describe('the made-up building office', () => {
   it('answers the same for the same house and day, on workdays, and only of what has not passed', () => {
-    const { rungs } = ladder(held('passed'));
+    const { rungs } = statuses(held('passed'));
     const answers = officeAnswers(rungs, on);
     expect(officeAnswers(rungs, on)).toEqual(answers);
     expect(answers).toHaveLength(rungs.length - 1);

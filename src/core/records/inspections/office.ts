@@ -1,6 +1,6 @@
 import { hashOf, seededRandom } from '../../random';
 import { addDays, weekdayOf, type PlainDate } from '../../units';
-import type { Rung } from './inspection-status';
+import type { InspectionStatus } from './inspection-status';
 
 /** What the made-up building office says of one visit: whether it asks for it, and the first day it could come. */
 export type OfficeAnswer = { jobId: string; title: string; isAsked: boolean; firstDay: PlainDate };
@@ -19,7 +19,7 @@ function nextWorkday(day: PlainDate): PlainDate {
  * the same day. It only answers; nothing it says is kept by itself.
  */
 export function officeAnswers(
-  rungs: readonly Pick<Rung, 'job' | 'state'>[],
+  rungs: readonly Pick<InspectionStatus, 'job' | 'state'>[],
   today: PlainDate,
 ): OfficeAnswer[] {
   return rungs

@@ -24,11 +24,11 @@ const LOOKS: Readonly<Record<string, Looks>> = {
 export function seenBy(plan: Plan, visit: PlannedJob): PlannedJob[] {
   const byId = new Map(plan.jobs.map((job) => [job.id, job]));
   const looks = LOOKS[visit.stepId ?? ''];
-  const atOnce = new Set(visit.waitsFor.map(({ jobId }) => jobId));
+  const atOnce = new Set(visit.predecessors.map(({ jobId }) => jobId));
   const seen = new Set<PlannedJob>();
   const open = [visit];
   for (let at = open.pop(); at; at = open.pop()) {
-    for (const { jobId } of at.waitsFor) {
+    for (const { jobId } of at.predecessors) {
       const job = byId.get(jobId);
       if (!job || job.work.kind === 'inspection' || seen.has(job)) continue;
       seen.add(job);

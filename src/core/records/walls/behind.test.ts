@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Held, Place, SurfaceRef, WallRecord } from '../../house';
 import { added, houseOf, place } from '../../testing/houses';
 import { fromFeet, fromInches, fromMillimetres, plainDate, ticks, type Ticks } from '../../units';
-import { askTheWall, findBehind, heldFault, leftForLater } from '.';
+import { nearestConcealed, findBehind, heldFault, leftForLater } from '.';
 
 /** 12 x 10 ft, 8 ft high: wall 1 is 12 ft long, wall 2 turns right from its right end. */
 const room: Place = place('a', 'kitchen', 12);
@@ -27,7 +27,7 @@ const record = (id: string, at: SurfaceRef | undefined, holds: Held[]): WallReco
   ...(holds.length === 0 ? { clear: true as const } : {}),
 });
 const nearest = (records: WallRecord[], at: SurfaceRef, offset: number, height: number) =>
-  askTheWall(room, records, { at, offset: inch(offset), height: inch(height) });
+  nearestConcealed(room, records, { at, offset: inch(offset), height: inch(height) });
 const inches = (distance: Ticks | undefined) => (distance ?? NaN) / inch(1);
 
 describe('the nearest thing behind a wall', () => {
@@ -60,7 +60,7 @@ describe('the nearest thing behind a wall', () => {
     const floor: WallRecord = record('f', { kind: 'floor' }, [
       { what: 'drain', offset: mm(1000), height: mm(30), note: null },
     ]);
-    const answer = askTheWall(room, [floor], { at: north, offset: mm(1000), height: mm(40) });
+    const answer = nearestConcealed(room, [floor], { at: north, offset: mm(1000), height: mm(40) });
     expect(answer?.near[0]?.distance).toBe(mm(50));
   });
 
@@ -171,7 +171,7 @@ describe('finding it again', () => {
       { type: 'wallRecordDropped', payload: { id: 'w' } },
     );
     expect(dropped.wallRecords).toEqual({});
-    const empty = askTheWall(room, Object.values(house.wallRecords), {
+    const empty = nearestConcealed(room, Object.values(house.wallRecords), {
       at: east,
       offset: ticks(0),
       height: fromFeet(8),

@@ -4,7 +4,7 @@ import { planHouse } from '../../planning/plan-house';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { momentAt, plainDate, ticks } from '../../units';
 import {
-  askTheWall,
+  nearestConcealed,
   beforeClosing,
   closedUnrecorded,
   readiness,
@@ -123,7 +123,7 @@ describe('a room that was closed', () => {
     );
     expect(closedUnrecorded(said.house, said.plan)).toEqual([]);
     // Nobody knows what is behind it: it is never called free.
-    const answer = askTheWall(room, Object.values(said.house.wallRecords), {
+    const answer = nearestConcealed(room, Object.values(said.house.wallRecords), {
       at: { kind: 'wall', wall: 0 },
       offset: ticks(1000),
       height: ticks(1000),

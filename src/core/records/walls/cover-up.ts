@@ -44,7 +44,7 @@ function openBefore(plan: Plan, job: PlannedJob): PlannedJob[] {
   const seen = new Map<string, PlannedJob>();
   const open = [job];
   for (let at = open.pop(); at; at = open.pop()) {
-    for (const { jobId } of at.waitsFor) {
+    for (const { jobId } of at.predecessors) {
       const before = byId.get(jobId);
       if (!before || before.doneOn !== null || seen.has(jobId)) continue;
       seen.set(jobId, before);

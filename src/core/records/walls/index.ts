@@ -7,7 +7,7 @@ export {
 } from './cover-up';
 export { heldFault, type HeldFault } from './faults';
 export { movedBy, placingStep } from './moved';
-export { askTheWall, type Answer, type Asked, type Near } from './nearest';
+export { nearestConcealed, type NearestConcealed, type WallSpot, type Near } from './nearest';
 export { changedSince, isPlaced, sameSurface, type Since } from './since';
 export { overlayFault, overlayMatrix, type Matrix, type OverlayFault } from './overlay';
 export { isSameThing, keptFrom, recordOf, recordWith } from './record';

@@ -6,10 +6,10 @@ import { distanceToRun, pointOf } from './surfaces';
 /** One thing behind a surface, and how far it is from where somebody asks. */
 export type Near = { record: WallRecord; held: Held; distance: Ticks };
 
-export type Asked = { at: SurfaceRef; offset: Ticks; height: Ticks };
+export type WallSpot = { at: SurfaceRef; offset: Ticks; height: Ticks };
 
 /** What the wall answers: the things of the room by distance, and records of it that say no wall. */
-export type Answer = {
+export type NearestConcealed = {
   near: Near[];
   /** Said in words only, or of walls that the room no longer has: where they are nobody can measure. */
   unplaced: WallRecord[];
@@ -23,11 +23,11 @@ export type Answer = {
  * What lies nearest to a spot of a room's surface, straight through, so across a corner and from ceiling and floor too:
  * to the run of a pipe or cable, not to its ends. Undefined when the spot is on a wall that is not there.
  */
-export function askTheWall(
+export function nearestConcealed(
   place: Place,
   records: readonly WallRecord[],
-  { at, ...spot }: Asked,
-): Answer | undefined {
+  { at, ...spot }: WallSpot,
+): NearestConcealed | undefined {
   const point = pointOf(place, at, spot);
   if (!point) return undefined;
   const here = records.filter(({ placeId }) => placeId === place.id);

@@ -3,7 +3,7 @@ import { rectangle, type Place, type WallRecord } from '../../house';
 import { added, houseOf, place } from '../../testing/houses';
 import { fromFeet, fromInches, plainDate, ticks } from '../../units';
 import {
-  askTheWall,
+  nearestConcealed,
   changedSince,
   findBehind,
   heldFault,
@@ -109,12 +109,12 @@ describe('a wall changed after it was recorded', () => {
 
   it('is asked for as before where it is longer, and in words where the walls are others', () => {
     const at = { at: first, offset: fromInches(22), height: fromInches(60) };
-    const answer = askTheWall(longer, [recorded], at);
+    const answer = nearestConcealed(longer, [recorded], at);
     expect(answer).toMatchObject({ resized: [recorded], unplaced: [], isRecorded: true });
     expect(answer?.near[0]?.distance).toBe(0);
     const angled: Place = { ...room, walls: [...room.walls, { length: fromFeet(1), turn: 90 }] };
     // Its first wall may be another one now: nothing is measured from it, and nothing is called free.
-    expect(askTheWall(angled, [recorded], at)).toEqual({
+    expect(nearestConcealed(angled, [recorded], at)).toEqual({
       near: [],
       unplaced: [recorded],
       resized: [],

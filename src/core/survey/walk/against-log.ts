@@ -7,7 +7,7 @@ import {
   type PlaceId,
   type Project,
 } from '../../house';
-import { doingOf, verbOf } from '../../trade/steps/operations';
+import { operationOf, verbOf } from '../../trade/steps/operations';
 import { findStep } from '../../trade/steps/library';
 
 /** A state that the diary speaks against: a bare shell in which paint was logged. Told, and obeyed all the same. */
@@ -27,7 +27,7 @@ export function statesAgainstLog(house: Project): Contradiction[] {
     const titles = progress.flatMap(([id, { firstOn }]) => {
       if (!id.startsWith(`${placeId}/`) || firstOn === null || firstOn >= said.on) return [];
       const step = findStep(stepInId(id) ?? '');
-      const verb = verbOf(doingOf(step?.id ?? '')?.key ?? 0);
+      const verb = verbOf(operationOf(step?.id ?? '')?.key ?? 0);
       return step && verb >= least && verb < HANDS_OVER ? [step.title] : [];
     });
     return titles.length > 0 ? [{ placeId, titles: [...new Set(titles)] }] : [];

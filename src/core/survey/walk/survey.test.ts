@@ -393,7 +393,7 @@ describe('what frightens', () => {
   it('brings its investigation, before anything is ordered or sanded there', () => {
     const plan = planned(houseOf(...BASE, rot));
     const sand = plan.jobs.find(({ id }) => id === 'back/floor.sand');
-    expect(sand?.waitsFor.map(({ jobId }) => jobId)).toContain('back/look.open');
+    expect(sand?.predecessors.map(({ jobId }) => jobId)).toContain('back/look.open');
     // Rot: 40% of 4 to 24 h, in the middle 14 h: 5 h 36. Of $150 to $1,400: 40% of $775 = $310.
     expect(plan.jobs.find(({ id }) => id === 'back/look.open')?.allowance).toBe(336);
     expect(expectedCost(houseOf(...BASE, rot))).toBe(31_000);

@@ -30,7 +30,7 @@ function jobToLive(job: PlannedJob, today: PlainDate, hasOrders: boolean): Owner
     const on = dateOf(until);
     return on > from ? on : from;
   }, today);
-  const isFree = job.waitsFor.every(({ over }) => over);
+  const isFree = job.predecessors.every(({ over }) => over);
   return {
     id: job.id,
     family: (job.stepId ?? job.title).split('.')[0] ?? '',
@@ -40,8 +40,8 @@ function jobToLive(job: PlannedJob, today: PlainDate, hasOrders: boolean): Owner
     hands: job.work.kind === 'labour' ? job.work.hands : 1,
     oneGo: job.limits.inOneGo === 'whole' ? job.estimate : 0,
     isOutside: job.limits.outdoors === true,
-    closes: job.limits.shuts ? job.placeId : null,
-    after: job.waitsFor.map(({ jobId, waitMinutes }) => ({
+    closes: job.limits.closesRoom ? job.placeId : null,
+    after: job.predecessors.map(({ jobId, waitMinutes }) => ({
       id: jobId,
       waitMinutes,
       onTheWay: hasOrders && waitMinutes >= LEAST_LEAD_MINUTES,

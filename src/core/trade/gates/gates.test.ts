@@ -92,15 +92,15 @@ describe('the three gates', () => {
     const byId = new Map(plan.jobs.map((job) => [job.id, job]));
     const ids = new Set(way.jobs.map(({ id }) => id));
     for (const job of way.jobs) {
-      for (const { jobId } of job.waitsFor) {
+      for (const { jobId } of job.predecessors) {
         if (byId.get(jobId)?.doneOn === null) expect(ids).toContain(jobId);
       }
     }
     for (const job of plan.jobs) {
       if (ids.has(job.id)) continue;
-      expect(way.jobs.flatMap(({ waitsFor }) => waitsFor.map(({ jobId }) => jobId))).not.toContain(
-        job.id,
-      );
+      expect(
+        way.jobs.flatMap(({ predecessors }) => predecessors.map(({ jobId }) => jobId)),
+      ).not.toContain(job.id);
     }
     expect(way.minutesLeft).toBe(
       way.jobs.reduce((sum, { left, allowance }) => sum + left + allowance, 0),
@@ -146,7 +146,7 @@ describe('the three gates', () => {
     const chain = gates.live.chain.map((id) => jobs.find((job) => job.id === id));
     expect(chain.length).toBeGreaterThan(3);
     chain.slice(1).forEach((job, at) => {
-      expect(job?.waitsFor.map(({ jobId }) => jobId)).toContain(chain[at]?.id);
+      expect(job?.predecessors.map(({ jobId }) => jobId)).toContain(chain[at]?.id);
     });
   });
 

@@ -1,8 +1,8 @@
 export {
-  SCHOOLS,
+  PRACTICES,
   answerEvent,
   answerOf,
-  type Answer,
+  type PracticeAnswer,
   type QuestionId,
-  type School,
+  type Practice,
 } from './practices';

@@ -1,26 +1,26 @@
 import {
-  SCHOOL_OPTIONS,
-  schoolChoiceSchema,
+  PRACTICE_OPTIONS,
+  practiceChoiceSchema,
   type Path,
   type HouseFacts,
-  type SchoolId,
-  type SchoolOption,
+  type PracticeId,
+  type PracticeOption,
 } from '../../house';
 import type { EventBodyOf } from '../../journal';
 
-export type QuestionId = 'path' | SchoolId;
-export type Answer = Path | SchoolOption;
+export type QuestionId = 'path' | PracticeId;
+export type PracticeAnswer = Path | PracticeOption;
 
 /** A question on which good builders disagree, what each answer is for, and which one is usual. */
-export type School = {
+export type Practice = {
   id: QuestionId;
   question: string;
-  answers: readonly { id: Answer; title: string; because: string }[];
-  usual: (project: HouseFacts) => Answer;
+  answers: readonly { id: PracticeAnswer; title: string; because: string }[];
+  usual: (project: HouseFacts) => PracticeAnswer;
   usualBecause: string;
 };
 
-export const SCHOOLS: readonly School[] = [
+export const PRACTICES: readonly Practice[] = [
   {
     id: 'path',
     question: 'The path through the house',
@@ -140,20 +140,20 @@ export const SCHOOLS: readonly School[] = [
 export function answerOf(
   project: Pick<HouseFacts, 'path' | 'schools' | 'house'>,
   id: QuestionId,
-): Answer {
+): PracticeAnswer {
   if (id === 'path') return project.path;
   const chosen = project.schools[id];
-  const known: readonly string[] = SCHOOL_OPTIONS[id];
+  const known: readonly string[] = PRACTICE_OPTIONS[id];
   return chosen !== undefined && known.includes(chosen)
-    ? (chosen as Answer)
-    : (SCHOOL_OPTIONS[id][0] as Answer);
+    ? (chosen as PracticeAnswer)
+    : (PRACTICE_OPTIONS[id][0] as PracticeAnswer);
 }
 
 /** The event that says so. */
-export const answerEvent = (id: QuestionId, answer: Answer): EventBodyOf =>
+export const answerEvent = (id: QuestionId, answer: PracticeAnswer): EventBodyOf =>
   id === 'path'
     ? { type: 'pathChosen', payload: { path: answer as Path } }
     : {
         type: 'schoolChosen',
-        payload: schoolChoiceSchema.parse({ school: id, option: answer }),
+        payload: practiceChoiceSchema.parse({ practice: id, option: answer }),
       };

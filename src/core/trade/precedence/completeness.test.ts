@@ -2,19 +2,19 @@ import fc from 'fast-check';
 import { planningInputOf, hasNothingToTakeOut, stateOf } from '../../house';
 import {
   ALWAYS,
-  DOES,
+  OPERATIONS,
   LOOK_WORKS,
   STEPS,
   WORKS,
-  doingOf,
+  operationOf,
   meet,
   verbOf,
-  type Doing,
+  type Operation,
 } from '../steps';
 import { linksOf, expandJobs } from '../../estimating/jobs';
 import { anyHouse } from '../../testing/houses';
 import { TRADE_ORDERS, pairsOf } from '../../testing/trade-orders';
-import { CELLS, LAYERS, WITHIN, isFree } from './matrix';
+import { MATRIX, LAYERS, WITHIN, isFree } from './matrix';
 import { FREE_PAIRS } from './free-pairs';
 import { JOINED } from './joined';
 import { pairRules, rulesOfSteps } from './pairs';
@@ -22,15 +22,15 @@ import { SOON_STEPS } from './soon';
 import { orderBetween, type Table } from './table';
 import { buildGraph, closureBefore, findLoop } from '.';
 
-const doing = (id: string): Doing => {
-  const found = doingOf(id);
+const operation = (id: string): Operation => {
+  const found = operationOf(id);
   if (!found) throw new Error(`${id} does nothing`);
   return found;
 };
 const isOrdered = (a: string, b: string): boolean =>
-  doing(a).key < doing(b).key &&
-  (pairRules(a, b)?.some(({ school }) => !school) === true ||
-    orderBetween(doing(a), doing(b)) !== undefined);
+  operation(a).key < operation(b).key &&
+  (pairRules(a, b)?.some(({ practice }) => !practice) === true ||
+    orderBetween(operation(a), operation(b)) !== undefined);
 
 const WORKS_ALL = [...WORKS, ...LOOK_WORKS];
 const PLACED = STEPS.map(({ id }) => id).filter((id) => !ALWAYS.includes(id));
@@ -51,8 +51,8 @@ const goesThrough = (a: string, b: string): boolean =>
 /** Every two steps that can meet on an assembly in one place, the smaller key first. */
 const MEETING = PLACED.flatMap((one, at) =>
   PLACED.slice(at + 1).flatMap((other): [string, string][] => {
-    const [a, b] = doing(one).key > doing(other).key ? [other, one] : [one, other];
-    return meet(doing(a), doing(b)) ? [[a, b]] : [];
+    const [a, b] = operation(one).key > operation(other).key ? [other, one] : [one, other];
+    return meet(operation(a), operation(b)) ? [[a, b]] : [];
   }),
 );
 const listed = FREE_PAIRS.flatMap(({ pairs }) =>
@@ -61,11 +61,11 @@ const listed = FREE_PAIRS.flatMap(({ pairs }) =>
 
 describe('what a step does to what', () => {
   it('is told for every step, and for no other', () => {
-    expect(Object.keys(DOES).sort()).toEqual(STEPS.map(({ id }) => id).sort());
+    expect(Object.keys(OPERATIONS).sort()).toEqual(STEPS.map(({ id }) => id).sort());
   });
 
   it('touches something', () => {
-    for (const [id, { on, key }] of Object.entries(DOES)) {
+    for (const [id, { on, key }] of Object.entries(OPERATIONS)) {
       expect([id, on > 0, verbOf(key) >= 1 && verbOf(key) <= 12]).toEqual([id, true, true]);
     }
   });
@@ -176,18 +176,18 @@ const WITNESSES: Readonly<Record<string, readonly [string, string]>> = {
 };
 
 const without = (gone: string): Table => {
-  const cells = Object.fromEntries(Object.entries(CELLS).filter(([cell]) => cell !== gone));
+  const cells = Object.fromEntries(Object.entries(MATRIX).filter(([cell]) => cell !== gone));
   return { cells, layers: LAYERS, within: WITHIN };
 };
 
 describe('the table of verbs', () => {
-  const cells = Object.entries(CELLS);
+  const cells = Object.entries(MATRIX);
 
   it('has a cell for every two verbs', () => {
     const wanted = Array.from({ length: 12 }, (_, i) => i + 1).flatMap((first) =>
       Array.from({ length: 12 - first }, (_, i) => `${first}>${first + 1 + i}`),
     );
-    expect(Object.keys(CELLS).sort()).toEqual(wanted.sort());
+    expect(Object.keys(MATRIX).sort()).toEqual(wanted.sort());
     expect(WITHIN).toHaveLength(12);
   });
 
@@ -196,14 +196,14 @@ describe('the table of verbs', () => {
     (cell) => {
       const [a, b] = WITNESSES[cell] ?? ['', ''];
       expect(pairRules(a, b)).toBeUndefined();
-      expect(orderBetween(doing(a), doing(b))).toMatchObject(CELLS[cell] ?? {});
-      expect(orderBetween(doing(a), doing(b), without(cell))).toBeUndefined();
+      expect(orderBetween(operation(a), operation(b))).toMatchObject(MATRIX[cell] ?? {});
+      expect(orderBetween(operation(a), operation(b), without(cell))).toBeUndefined();
     },
   );
 
   it.each(LAYERS.map((layer) => [layer.why, layer] as const))('closer sentence: %s', (_, layer) => {
     const speaks = PLACED.some((a) =>
-      PLACED.some((b) => orderBetween(doing(a), doing(b)) === layer),
+      PLACED.some((b) => orderBetween(operation(a), operation(b)) === layer),
     );
     expect(speaks).toBe(true);
   });
@@ -222,11 +222,11 @@ describe('the table of verbs', () => {
 describe('nothing goes backwards', () => {
   const TURNED = new Set(['cabinets.set', 'paint.walls']);
 
-  it('every rule of one place rises in its keys, but for the two steps that a school moves', () => {
+  it('every rule of one place rises in its keys, but for the two steps that a practice moves', () => {
     const falling = [...rulesOfSteps()].flatMap(([pair, rules]) => {
       const [a = '', b = ''] = pair.split('>');
-      const isTurned = rules.every(({ school }) => school) && (TURNED.has(a) || TURNED.has(b));
-      return doing(a).key < doing(b).key || isTurned ? [] : [pair];
+      const isTurned = rules.every(({ practice }) => practice) && (TURNED.has(a) || TURNED.has(b));
+      return operation(a).key < operation(b).key || isTurned ? [] : [pair];
     });
     expect(falling).toEqual([]);
   });
@@ -251,7 +251,7 @@ describe('nothing goes backwards', () => {
           expect([job.id, job.because.length > 0]).toEqual([job.id, true]);
           const place = job.placeId === null ? undefined : project.places[job.placeId];
           expect([job.id, job.placeId === null || place !== undefined]).toEqual([job.id, true]);
-          const opens = verbOf(doingOf(job.stepId ?? '')?.key ?? 0) === 2;
+          const opens = verbOf(operationOf(job.stepId ?? '')?.key ?? 0) === 2;
           const isBare = place !== undefined && hasNothingToTakeOut(stateOf(project, place));
           expect([job.id, opens && isBare]).toEqual([job.id, false]);
         }

@@ -1,6 +1,6 @@
 import { isOutside, pairKey, relationsOf, type PlaceId } from '../../house';
 import { answerOf } from '../practices';
-import { WORKS, doingOf, type Job } from '../steps';
+import { WORKS, operationOf, type Job } from '../steps';
 import { buildGraph, closureBefore, type Link } from './graph';
 import { JOINED, type End, type JoinedCell } from './joined';
 import { orderBetween, touches, type Ordering } from './table';
@@ -12,13 +12,13 @@ import type { Rule } from './rules';
 /** Of baths or kitchens that are renewed one after the other, which is the how-manieth; others are missing. */
 export type RenewalSequence = ReadonlyMap<PlaceId, number>;
 
-/** A rule of a school holds while the house answers so. */
-export const holds = ({ school }: Rule, own: OwnOrder): boolean =>
-  !school || answerOf(own, school.question) === school.answer;
+/** A rule of a practice holds while the house answers so. */
+export const holds = ({ practice }: Rule, own: OwnOrder): boolean =>
+  !practice || answerOf(own, practice.question) === practice.answer;
 
 /** Two openings that change in one room are two chains, which do not wait for each other. */
-const isBundled = ({ stepId }: Placed): boolean => stepId !== null && BUNDLED.has(stepId);
-const BUNDLED = new Set(WORKS.flatMap(({ bundle }) => bundle ?? []));
+const isPerChoice = ({ stepId }: Placed): boolean => stepId !== null && PER_CHOICE.has(stepId);
+const PER_CHOICE = new Set(WORKS.flatMap(({ stepsPerChoice }) => stepsPerChoice ?? []));
 
 const linkOf = (before: Job, after: Job, { why, strength }: Ordering): Link => ({
   before: before.id,
@@ -32,7 +32,7 @@ function linksWithin(members: readonly Placed[], own: OwnOrder, add: (link: Link
   for (const a of members) {
     for (const b of members) {
       if (a === b || a.key >= b.key) continue;
-      if (a.job.nth !== b.job.nth && isBundled(a) && isBundled(b)) continue;
+      if (a.job.nth !== b.job.nth && isPerChoice(a) && isPerChoice(b)) continue;
       const rule = pairRules(a.stepId, b.stepId)?.find((each) => holds(each, own));
       const order = rule ?? orderBetween(a, b);
       if (!order) continue;
@@ -97,7 +97,7 @@ function linksOfSequence(
   const rankOf = ({ placeId }: Job) => (placeId === null ? undefined : sequence.get(placeId));
   for (const after of jobs) {
     const rank = rankOf(after);
-    const key = doingOf(after.stepId ?? '')?.key ?? 0;
+    const key = operationOf(after.stepId ?? '')?.key ?? 0;
     if (rank === undefined || key < OPENING_UP.from || key > OPENING_UP.to) continue;
     for (const before of jobs) {
       if (!BACK_IN_USE.has(before.stepId ?? '') || rankOf(before) !== rank - 1) continue;

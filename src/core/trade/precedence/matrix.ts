@@ -6,8 +6,8 @@ export type Scope = 'assembly' | 'room';
 export type Ordered = { scope: Scope; strength: Strength; why: string };
 /** A pair of verbs that is never ordered by the table, and why that is safe. */
 export type Free = { free: string };
-export type Cell = Ordered | Free;
-export const isFree = (cell: Cell): cell is Free => 'free' in cell;
+export type PrecedenceCell = Ordered | Free;
+export const isFree = (cell: PrecedenceCell): cell is Free => 'free' in cell;
 
 const a = (strength: Strength, why: string): Ordered => ({ scope: 'assembly', strength, why });
 const r = (strength: Strength, why: string): Ordered => ({ scope: 'room', strength, why });
@@ -17,7 +17,7 @@ const free = (reason: string): Free => ({ free: reason });
  * What goes first, by verb: row before column. Written once for all steps, so that a new step forgets no pair. The
  * sentences are those of the general case; `LAYERS` and the rules between named steps say it more closely.
  */
-export const CELLS: Readonly<Record<string, Cell>> = {
+export const MATRIX: Readonly<Record<string, PrecedenceCell>> = {
   '1>2': r('practice', 'Look, decide and ask before you open up.'),
   '1>3': r('practice', 'What carries is looked at before it is built on.'),
   '1>4': a('physics', 'It is made or cut to what was measured and decided.'),

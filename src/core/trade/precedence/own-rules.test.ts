@@ -56,7 +56,7 @@ describe('an order of one’s own', () => {
     expect((jobs().get(second)?.start ?? 0) < (jobs().get(first)?.finish ?? 0)).toBe(true);
     const after = jobs(rule(first, second));
     expect((after.get(second)?.start ?? 0) >= (after.get(first)?.finish ?? 0)).toBe(true);
-    expect(after.get(second)?.waitsFor).toContainEqual(
+    expect(after.get(second)?.predecessors).toContainEqual(
       expect.objectContaining({ jobId: first, why: 'the guests come', strength: 'own' }),
     );
     const back = jobs(rule(first, second), { type: 'ruleTakenBack', payload: { id: 'r1' } });
@@ -73,7 +73,7 @@ describe('an order of one’s own', () => {
 
   it('usual practice can be set aside between two jobs; the harder rules cannot', () => {
     const all = [...jobs().values()].flatMap((job) =>
-      job.waitsFor.map((link) => ({ ...link, after: job.id })),
+      job.predecessors.map((link) => ({ ...link, after: job.id })),
     );
     for (const strength of ['practice', 'safety', 'physics'] as const) {
       const link = all.find((each) => each.strength === strength);
@@ -84,7 +84,7 @@ describe('an order of one’s own', () => {
       };
       const left = jobs(overruled)
         .get(link.after)
-        ?.waitsFor.some(({ jobId, why }) => jobId === link.jobId && why === link.why);
+        ?.predecessors.some(({ jobId, why }) => jobId === link.jobId && why === link.why);
       expect([strength, left]).toEqual([strength, strength !== 'practice']);
       const restored: EventBodyOf = {
         type: 'ruleRestored',
@@ -93,7 +93,7 @@ describe('an order of one’s own', () => {
       expect(
         jobs(overruled, restored)
           .get(link.after)
-          ?.waitsFor.some(({ jobId }) => jobId === link.jobId),
+          ?.predecessors.some(({ jobId }) => jobId === link.jobId),
       ).toBe(true);
     }
   });

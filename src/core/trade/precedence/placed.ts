@@ -1,10 +1,10 @@
 import { relationsOf, type PlaceId } from '../../house';
 import { answerOf } from '../practices';
-import { doingOf, type Doing, type Job, type Key } from '../steps';
+import { operationOf, type Operation, type Job, type Key } from '../steps';
 import type { OwnOrder } from './own-order';
 
 /** A job in one of the places it is done in or for, with what it does there. */
-export type Placed = Doing & { job: Job; stepId: string | null };
+export type Placed = Operation & { job: Job; stepId: string | null };
 
 type Here = { has: (stepId: string) => boolean; shutBelow: boolean };
 
@@ -49,10 +49,15 @@ export function placedIn(jobs: readonly Job[], own: OwnOrder): Map<PlaceId, Plac
       const steps = new Set(members.map(({ stepId }) => stepId));
       const here: Here = { has: (id) => steps.has(id), shutBelow: shutBelow.has(placeId) };
       const placed = members.flatMap((job): Placed[] => {
-        const doing = job.stepId === null ? undefined : doingOf(job.stepId);
-        if (!doing || job.stepId === null) return [];
+        const operation = job.stepId === null ? undefined : operationOf(job.stepId);
+        if (!operation || job.stepId === null) return [];
         return [
-          { ...doing, key: keyOf(job.stepId, doing.key, here, own), job, stepId: job.stepId },
+          {
+            ...operation,
+            key: keyOf(job.stepId, operation.key, here, own),
+            job,
+            stepId: job.stepId,
+          },
         ];
       });
       return [placeId, placed];

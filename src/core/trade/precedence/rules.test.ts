@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import {
   planningInputOf,
-  SCHOOL_OPTIONS,
+  PRACTICE_OPTIONS,
   placeKindSchema,
-  type SchoolId,
-  type SchoolOption,
+  type PracticeId,
+  type PracticeOption,
 } from '../../house';
 import {
   ALWAYS,
@@ -27,14 +27,14 @@ const selected = (selector: Selector): Step[] =>
     ? STEPS.filter((step) => step.tags.includes(selector.slice(1) as never))
     : STEPS.filter((step) => step.id === selector);
 
-type Answers = Record<SchoolId, SchoolOption>;
-const EVERY_ANSWER = Object.entries(SCHOOL_OPTIONS).reduce<Answers[]>(
-  (all, [school, options]) =>
-    all.flatMap((answers) => options.map((option) => ({ ...answers, [school]: option }))),
+type Answers = Record<PracticeId, PracticeOption>;
+const EVERY_ANSWER = Object.entries(PRACTICE_OPTIONS).reduce<Answers[]>(
+  (all, [practice, options]) =>
+    all.flatMap((answers) => options.map((option) => ({ ...answers, [practice]: option }))),
   [{} as Answers],
 );
-const holds = ({ school }: Rule, answers: Answers) =>
-  !school || school.question === 'path' || answers[school.question] === school.answer;
+const holds = ({ practice }: Rule, answers: Answers) =>
+  !practice || practice.question === 'path' || answers[practice.question] === practice.answer;
 
 /** The library as one graph: a loop between steps is the only way a loop between jobs can come about. */
 const linksBetweenSteps = (answers: Answers) =>
@@ -104,7 +104,9 @@ describe('the rules', () => {
   });
 
   it('are each told once', () => {
-    const ids = RULES.map(({ id, within, school }) => `${id} ${within} ${school?.answer ?? ''}`);
+    const ids = RULES.map(
+      ({ id, within, practice }) => `${id} ${within} ${practice?.answer ?? ''}`,
+    );
     expect(ids.filter((id, at) => ids.indexOf(id) !== at)).toEqual([]);
   });
 

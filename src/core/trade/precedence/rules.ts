@@ -1,4 +1,4 @@
-import type { Answer, QuestionId } from '../practices';
+import type { PracticeAnswer, QuestionId } from '../practices';
 import type { Tag } from '../steps';
 
 /** A step by id, or a family of steps by `#tag`. */
@@ -9,7 +9,7 @@ export type Strength = 'safety' | 'inspection' | 'cover-up' | 'physics' | 'pract
 
 /**
  * An order between named steps: a closer sentence than the table's, or a pair that touches no common assembly. Always
- * forwards in the keys of `DOES`, so that no choice of works can make a loop.
+ * forwards in the keys of `OPERATIONS`, so that no choice of works can make a loop.
  */
 export type Rule = {
   id: string;
@@ -23,7 +23,7 @@ export type Rule = {
   /** Days something is made, or something is lived with, in between. */
   leadDays?: number;
   /** Holds only while the house answers this question so. */
-  school?: { question: QuestionId; answer: Answer };
+  practice?: { question: QuestionId; answer: PracticeAnswer };
 };
 
 const here = (before: Selector, after: Selector, strength: Strength, why: string): Rule => ({
@@ -42,10 +42,10 @@ const house = (before: Selector, after: Selector, strength: Strength, why: strin
 /** Made to measure in between, or waited for: not drying, so no damp stretches it. */
 const after = (leadDays: number, rule: Rule): Rule => ({ ...rule, leadDays });
 
-/** A rule of one school among several. */
-const schooled = (question: QuestionId, answer: Answer, rule: Rule): Rule => ({
+/** A rule of one practice among several. */
+const forPractice = (question: QuestionId, answer: PracticeAnswer, rule: Rule): Rule => ({
   ...rule,
-  school: { question, answer },
+  practice: { question, answer },
 });
 
 /** One reason for several steps before, or after, one. */
@@ -453,7 +453,7 @@ const FIT_OUT: readonly Rule[] = [
   here('fit.tops', 'fit.sink', 'physics', 'The sink hangs in the tops.'),
   here('cabinets.set', 'fit.appliances', 'physics', 'Appliances slide between set cabinets.'),
   here('fit.sink', 'fit.appliances', 'practice', 'The dishwasher drains under the sink.'),
-  schooled(
+  forPractice(
     'floors',
     'cabinets-first',
     here(
@@ -463,7 +463,7 @@ const FIT_OUT: readonly Rule[] = [
       'A floating floor must move, so cabinets stand first.',
     ),
   ),
-  schooled(
+  forPractice(
     'floors',
     'cabinets-first',
     here(
@@ -473,7 +473,7 @@ const FIT_OUT: readonly Rule[] = [
       'A floating floor must move, so cabinets stand first.',
     ),
   ),
-  schooled(
+  forPractice(
     'floors',
     'floor-first',
     here(
@@ -483,7 +483,7 @@ const FIT_OUT: readonly Rule[] = [
       'The floor runs wall to wall, and cabinets stand on it.',
     ),
   ),
-  schooled(
+  forPractice(
     'paint',
     'paint-then-floors',
     here('paint.walls', 'cabinets.set', 'practice', 'It is easier to paint an empty wall.'),
@@ -511,21 +511,21 @@ const FIT_OUT: readonly Rule[] = [
   here('floor.carry', 'floor.lay', 'physics', 'Boards that did not settle open their joints.'),
   here('shell.window', 'floor.carry', 'physics', 'Boards settle behind closed windows.'),
   ...each(['#finished-floor', 'floor.sand'], (floor) =>
-    schooled(
+    forPractice(
       'paint',
       'paint-then-floors',
       here('#paint', floor, 'practice', 'Paint before floors: drips land on nothing dear.'),
     ),
   ),
   ...each(['#finished-floor', 'floor.sand'], (floor) =>
-    schooled(
+    forPractice(
       'paint',
       'last-coat-after-floors',
       here('paint.prime', floor, 'practice', 'Primer before floors: it spatters.'),
     ),
   ),
   ...each(['#finished-floor', 'floor.sand'], (floor) =>
-    schooled(
+    forPractice(
       'paint',
       'last-coat-after-floors',
       here(floor, 'paint.walls', 'practice', 'The walls are painted when the floor is down.'),

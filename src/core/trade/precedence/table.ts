@@ -1,11 +1,11 @@
-import { isOuter, meet, verbOf, type AssemblySet, type Doing } from '../steps';
+import { isOuter, meet, verbOf, type AssemblySet, type Operation } from '../steps';
 import {
-  CELLS,
+  MATRIX,
   FINALS_END,
   LAYERS,
   WITHIN,
   isFree,
-  type Cell,
+  type PrecedenceCell,
   type Layer,
   type Scope,
 } from './matrix';
@@ -26,27 +26,31 @@ const scopeOf = (scope: Scope, after: number): Scope =>
 /** Fixing and visiting: what only lies in the same wall waits for nothing. */
 const STRICT: ReadonlySet<number> = new Set([1, 6, 10]);
 
-export const touches = ({ on, within: inside }: Doing, assemblies: AssemblySet): boolean =>
+export const touches = ({ on, within: inside }: Operation, assemblies: AssemblySet): boolean =>
   ((on | inside) & assemblies) !== 0;
 
 const LINES = 5;
 
 /** Once the lines are run, inside and outside go on beside each other, unless they meet. */
-const inOneRoom = (a: Doing, b: Doing): boolean =>
+const inOneRoom = (a: Operation, b: Operation): boolean =>
   isOuter(a) === isOuter(b) || (a.key < LINES && !isOuter(b)) || meet(a, b);
 
 export type Table = {
-  cells: Readonly<Record<string, Cell>>;
+  cells: Readonly<Record<string, PrecedenceCell>>;
   layers: readonly Layer[];
   within: typeof WITHIN;
 };
-const WHOLE: Table = { cells: CELLS, layers: LAYERS, within: WITHIN };
+const WHOLE: Table = { cells: MATRIX, layers: LAYERS, within: WITHIN };
 
 /**
  * Whether the first of two steps in one place must be done before the second, by the table alone; undefined when they
  * are free of each other, or stand the other way round.
  */
-export function orderBetween(a: Doing, b: Doing, table: Table = WHOLE): Ordering | undefined {
+export function orderBetween(
+  a: Operation,
+  b: Operation,
+  table: Table = WHOLE,
+): Ordering | undefined {
   if (a.key >= b.key) return undefined;
   const layer = table.layers.find(
     ({ from, to, scope }) =>

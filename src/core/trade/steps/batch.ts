@@ -10,7 +10,7 @@ const canSchema = z.object({
 });
 
 /** Paint before it is rounded to cans: one colour is bought for all its rooms and coats at once. */
-export const pouredSchema = z.object({
+export const batchSchema = z.object({
   /** In the smallest can. */
   need: z.number().min(0),
   /** Which paint it is: what has the same colour is poured from the same cans. */
@@ -18,4 +18,4 @@ export const pouredSchema = z.object({
   system: unitSystemSchema,
   cans: z.array(canSchema),
 });
-export type Poured = z.infer<typeof pouredSchema>;
+export type Batch = z.infer<typeof batchSchema>;

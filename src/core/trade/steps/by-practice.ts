@@ -1,11 +1,11 @@
 import type { HouseFacts } from '../../house';
-import { answerOf, type Answer, type QuestionId } from '../practices';
+import { answerOf, type PracticeAnswer, type QuestionId } from '../practices';
 import type { Step } from './step';
 
 /** What an answer other than the usual one makes of a step. Factors are starting guesses. */
 type Turn = {
-  school: QuestionId;
-  answer: Answer;
+  practice: QuestionId;
+  answer: PracticeAnswer;
   title: string;
   /** Of the hours. */
   factor: number;
@@ -14,38 +14,38 @@ type Turn = {
 
 const TURNS: Readonly<Record<string, Turn>> = {
   'trim.prefinish': {
-    school: 'trim',
+    practice: 'trim',
     answer: 'in-place',
     title: 'Prime the trim loose',
     factor: 0.4,
     waitHours: 4,
   },
   'trim.base': {
-    school: 'trim',
+    practice: 'trim',
     answer: 'in-place',
     title: 'Fix the base and paint it in place',
     factor: 1.9,
   },
   'last.coat': {
-    school: 'paint',
+    practice: 'paint',
     answer: 'last-coat-after-floors',
     title: 'Last coat over a masked floor',
     factor: 1.2,
   },
   'cabinets.shelves': {
-    school: 'shelves',
+    practice: 'shelves',
     answer: 'in-place',
     title: 'Build the shelves in place, masked off',
     factor: 1.2,
   },
 };
 
-export const TURNED_STEPS = Object.keys(TURNS);
+export const VARIANT_STEPS = Object.keys(TURNS);
 
 /** A step as this house's schools have it. */
-export function schooled(step: Step, project: HouseFacts): Step {
+export function byPractice(step: Step, project: HouseFacts): Step {
   const turn = TURNS[step.id];
-  if (!turn || answerOf(project, turn.school) !== turn.answer) return step;
+  if (!turn || answerOf(project, turn.practice) !== turn.answer) return step;
   const { work, wait } = step;
   return {
     ...step,

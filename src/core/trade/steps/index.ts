@@ -26,18 +26,18 @@ export {
   type AssemblySet,
 } from './assemblies';
 export {
-  DOES,
+  OPERATIONS,
   VERBS,
-  doingOf,
+  operationOf,
   isOuter,
   meet,
   verbName,
   verbOf,
-  type Doing,
+  type Operation,
   type Key,
 } from './operations';
 export type { Job, JobMaterial, Quantity, StartingFigures } from './job';
 export { LIMITED_STEPS, type JobLimits } from './limits';
 export { ableFor, skillOf } from './skill';
-export { TURNED_STEPS } from './by-practice';
+export { VARIANT_STEPS } from './by-practice';
 export { jobIdFor, partIdOf, stepInId } from './job-id';

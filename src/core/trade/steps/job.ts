@@ -1,6 +1,6 @@
 import type { JobId, PersonId, PlaceId } from '../../house';
 import type { Area, Cents, Minutes, Ticks } from '../../units';
-import type { Poured } from './batch';
+import type { Batch } from './batch';
 import type { CautionId } from './cautions';
 import type { ConditionId } from './conditions';
 import type { JobLimits } from './limits';
@@ -31,7 +31,7 @@ export type JobMaterial = {
   /** Written down because it is missing. */
   byHand?: true;
   /** Of paint: its part of the cans that are bought for all coats of its colour. */
-  poured?: Poured;
+  batch?: Batch;
 };
 
 /** What a job had before the owner gave figures of their own; null for what its kind of work has not. */

@@ -6,15 +6,15 @@ export type JobLimits = {
   /** Once begun it is finished within the day: each piece of what is counted, or the whole of it. */
   inOneGo?: 'each' | 'whole';
   /** Wet or dusty: nobody else works in that room meanwhile, or until its wait is over too. */
-  shuts?: 'work' | 'wait';
+  closesRoom?: 'work' | 'wait';
   /** Wants daylight and stands still in the season's rest. */
   outdoors?: true;
   /** A hired tool, to go back within so many days. */
   hire?: { tool: string; days: number };
 };
 
-const DUST: JobLimits = { shuts: 'work' };
-const WET: JobLimits = { shuts: 'wait' };
+const DUST: JobLimits = { closesRoom: 'work' };
+const WET: JobLimits = { closesRoom: 'wait' };
 const OUT: JobLimits = { outdoors: true };
 
 const OUT_DUSTY: JobLimits = { outdoors: true };
@@ -49,7 +49,7 @@ const BY_STEP: Readonly<Record<string, JobLimits>> = {
   'frame.roof': OUT,
   'frame.sheath': OUT,
   'frame.deck-roof': OUT,
-  'slab.pour': { inOneGo: 'whole', shuts: 'wait', hire: { tool: 'mixer', days: 1 } },
+  'slab.pour': { inOneGo: 'whole', closesRoom: 'wait', hire: { tool: 'mixer', days: 1 } },
   'opening.set': A_DAY_EACH,
   'structure.opening': A_DAY_EACH,
   'join.old-new': OUT,
@@ -67,10 +67,10 @@ const BY_STEP: Readonly<Record<string, JobLimits>> = {
   'shell.porch': OUT,
   'shell.window': A_DAY_EACH,
   'shell.door': A_DAY_EACH,
-  'insulate.blown': { shuts: 'work', hire: { tool: 'blowing machine', days: 2 } },
+  'insulate.blown': { closesRoom: 'work', hire: { tool: 'blowing machine', days: 2 } },
   'board.sand': DUST,
   'floor.level': { ...WET, inOneGo: 'whole' },
-  'floor.sand': { shuts: 'work', hire: { tool: 'floor sander', days: 2 } },
+  'floor.sand': { closesRoom: 'work', hire: { tool: 'floor sander', days: 2 } },
   'floor.finish': WET,
   'tile.seal': WET,
   'tile.grout': WET,
@@ -104,8 +104,8 @@ export function limitsOf(
 }
 
 /** A trade brings its own tools and crew; the room and the weather stay what they are. */
-export const hiredLimits = ({ shuts, outdoors }: JobLimits): JobLimits => ({
-  ...(shuts ? { shuts } : {}),
+export const hiredLimits = ({ closesRoom, outdoors }: JobLimits): JobLimits => ({
+  ...(closesRoom ? { closesRoom } : {}),
   ...(outdoors ? { outdoors } : {}),
 });
 

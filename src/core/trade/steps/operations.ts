@@ -22,7 +22,7 @@ export type Key = number;
 export const verbOf = (key: Key): number => Math.floor(key + 1e-9);
 export const verbName = (key: Key): Verb => VERBS[verbOf(key) - 1] ?? 'looks';
 
-export type Doing = {
+export type Operation = {
   key: Key;
   /** What it works on. */
   on: AssemblySet;
@@ -30,33 +30,37 @@ export type Doing = {
   within: AssemblySet;
 };
 
-const doing =
+const operation =
   (verb: number) =>
-  (layer: number, on: readonly Assembly[] | 'all', within: readonly Assembly[] = []): Doing => ({
+  (
+    layer: number,
+    on: readonly Assembly[] | 'all',
+    within: readonly Assembly[] = [],
+  ): Operation => ({
     key: Math.round((verb + layer) * 10_000) / 10_000,
     on: on === 'all' ? EVERYTHING : setOf(...on),
     within: setOf(...within),
   });
 
-const looks = doing(1);
-const opens = doing(2);
-const carries = doing(3);
-const driesIn = doing(4);
-const runs = doing(5);
-const inspects = doing(6);
-const fills = doing(7);
-const covers = doing(8);
-const finishes = doing(9);
-const fixes = doing(10);
-const completes = doing(11);
-const handsOver = doing(12);
+const looks = operation(1);
+const opens = operation(2);
+const carries = operation(3);
+const driesIn = operation(4);
+const runs = operation(5);
+const inspects = operation(6);
+const fills = operation(7);
+const covers = operation(8);
+const finishes = operation(9);
+const fixes = operation(10);
+const completes = operation(11);
+const handsOver = operation(12);
 
 /**
  * What each step of the library does to what: one verb with its layer, on the assemblies it touches. The order of
  * the work follows from this table and the one of cells (`order/cells.ts`); a test asks for a line for every step.
- * A bundle (a changed opening, a bearing wall, a roof section) is a chain of neighbouring layers inside one key.
+ * A run of steps (a changed opening, a bearing wall, a roof section) is a chain of neighbouring layers inside one key.
  */
-export const DOES: Readonly<Record<string, Doing>> = {
+export const OPERATIONS: Readonly<Record<string, Operation>> = {
   // 1 looks
   'safe.locks': looks(0.02, ['opening']),
   'survey.walk': looks(0.1, 'all'),
@@ -327,19 +331,19 @@ export const DOES: Readonly<Record<string, Doing>> = {
 
 /** Work on the outside alone: what is inside waits for none of it once the weather is kept out. */
 const OUTER: AssemblySet = setOf('skin', 'roofSkin', 'ground');
-export const isOuter = ({ on }: Doing): boolean => (on & ~OUTER) === 0;
+export const isOuter = ({ on }: Operation): boolean => (on & ~OUTER) === 0;
 
 const FILLS = 7;
 
 /** The skin closes from outside, and waits for nothing that fills the wall from inside. */
-const isApart = (a: Doing, b: Doing): boolean =>
+const isApart = (a: Operation, b: Operation): boolean =>
   (verbOf(a.key) === FILLS && isOuter(b)) || (verbOf(b.key) === FILLS && isOuter(a));
 
 /** Whether two steps of one place touch one assembly: worked on by both, or worked on by one where the other lies. */
-export function meet(a: Doing, b: Doing): boolean {
+export function meet(a: Operation, b: Operation): boolean {
   const direct = (a.on & b.on) | (a.within & b.on) | (a.on & b.within);
   if (direct !== 0) return true;
   return ((coresOf(a.on) & b.on) | (a.on & coresOf(b.on))) !== 0 && !isApart(a, b);
 }
 
-export const doingOf = (stepId: string): Doing | undefined => DOES[stepId];
+export const operationOf = (stepId: string): Operation | undefined => OPERATIONS[stepId];

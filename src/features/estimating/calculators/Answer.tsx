@@ -3,7 +3,7 @@ import {
   readable,
   saySumError,
   unitWord,
-  type SumError,
+  type CalculatorError,
   type Takeoff,
   type TakeoffLine,
 } from '@/core/estimating/calculators';
@@ -20,7 +20,7 @@ function figureOf({ quantity, unit }: TakeoffLine): string {
 }
 
 /** Every line of a takeoff with its working, or what is missing for one. */
-export function Answer({ result }: { result: Result<Takeoff, SumError> }) {
+export function Answer({ result }: { result: Result<Takeoff, CalculatorError> }) {
   if (!result.ok) {
     const { path, reason } = saySumError(result.error);
     const isField = result.error.code === 'bad-field';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { PlannedJob } from '@/core/planning/report';
 import type { Result } from '@/core/result';
-import type { SumError, Takeoff } from '@/core/estimating/calculators';
+import type { CalculatorError, Takeoff } from '@/core/estimating/calculators';
 import { FindJob, after } from '@/features/job/story';
 import { TryOut } from '@/features/planning/scenarios/whatif';
 import { freshId, useAppDispatch } from '@/store';
@@ -11,7 +11,7 @@ import { Note, Section } from '@/ui';
  * What does not go through is carried in before the way is closed: the answer of "Will it fit" becomes a rule between
  * the job it is for and the one that would shut it out.
  */
-export function CarryIn({ result }: { result: Result<Takeoff, SumError> }) {
+export function CarryIn({ result }: { result: Result<Takeoff, CalculatorError> }) {
   const dispatch = useAppDispatch();
   const [piece, setPiece] = useState<PlannedJob | null>(null);
   const [wish, setWish] = useState<ReturnType<typeof after> | null>(null);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { isOutside } from '@/core/house';
-import { findSum, type Sum } from '@/core/estimating/calculators';
+import { findCalculator, type Calculator } from '@/core/estimating/calculators';
 import { Page } from '@/features/shell';
 import { selectPlaces, selectProject, useAppSelector } from '@/store';
 import { ButtonLink, Choice, Columns, Empty, Note, Section } from '@/ui';
@@ -14,7 +14,7 @@ const TYPED_SIZES = 'typed';
 
 /** One calculator: its fields, the room it may draw on, and its answer with the working while one types. */
 export function SumScreen({ kind }: { kind: string }) {
-  const sum = findSum(kind);
+  const sum = findCalculator(kind);
   if (!sum) {
     return (
       <Page title="No such sum">
@@ -27,7 +27,7 @@ export function SumScreen({ kind }: { kind: string }) {
   return <Calculator key={kind} sum={sum} />;
 }
 
-function Calculator({ sum }: { sum: Sum }) {
+function Calculator({ sum }: { sum: Calculator }) {
   const { units, currency } = useAppSelector(selectProject);
   const places = useAppSelector(selectPlaces).filter(({ kind }) => !isOutside(kind));
   const [typed, setTyped] = useState(() => standardsOf(sum.fields, { units, currency }));

@@ -1,12 +1,12 @@
 import { View } from 'react-native';
-import { SUMS } from '@/core/estimating/calculators';
+import { CALCULATORS } from '@/core/estimating/calculators';
 import { Page } from '@/features/shell';
 import { ButtonLink, Columns, Section, Slip } from '@/ui';
 
 /** Every calculator on its own, for anyone with a question. */
 export function SumsScreen() {
-  const half = Math.ceil(SUMS.length / 2);
-  const list = (sums: typeof SUMS) =>
+  const half = Math.ceil(CALCULATORS.length / 2);
+  const list = (sums: typeof CALCULATORS) =>
     sums.map(({ kind, title, asks }) => (
       <Slip key={kind} title={title} note={asks} href={`/sums/${kind}`} />
     ));
@@ -17,10 +17,10 @@ export function SumsScreen() {
         <ButtonLink href="/stores/cuts" label="Cut plans" />
       </View>
       <Columns>
-        <Section title="In the order of the work" sum={`${SUMS.length} sums`}>
-          {list(SUMS.slice(0, half))}
+        <Section title="In the order of the work" sum={`${CALCULATORS.length} sums`}>
+          {list(CALCULATORS.slice(0, half))}
         </Section>
-        <Section title="Finishes and services">{list(SUMS.slice(half))}</Section>
+        <Section title="Finishes and services">{list(CALCULATORS.slice(half))}</Section>
       </Columns>
     </Page>
   );

@@ -1,21 +1,30 @@
 import { useEffect, useState } from 'react';
 import type { Place } from '@/core/house';
 import type { Result } from '@/core/result';
-import { readFields, type Sum, type SumError, type Takeoff } from '@/core/estimating/calculators';
+import {
+  readFields,
+  type Calculator,
+  type CalculatorError,
+  type Takeoff,
+} from '@/core/estimating/calculators';
 import type { UnitSystem } from '@/core/units';
 import { useAppDispatch, workOut } from '@/store';
 import type { PlanningError } from '@/workers/protocol';
 
 type Shown =
-  { of: string; result: Result<Takeoff, SumError> } | { of: string; broke: PlanningError };
+  { of: string; result: Result<Takeoff, CalculatorError> } | { of: string; broke: PlanningError };
 
 /** The answer to what is typed: the one before stands, with `isOld`, until the new one is worked out. */
 export function useWorked(
-  sum: Sum,
+  sum: Calculator,
   fields: Readonly<Record<string, unknown>>,
   place: Place | undefined,
   units: UnitSystem,
-): { result: Result<Takeoff, SumError> | null; isOld: boolean; broke: PlanningError | null } {
+): {
+  result: Result<Takeoff, CalculatorError> | null;
+  isOld: boolean;
+  broke: PlanningError | null;
+} {
   const dispatch = useAppDispatch();
   const [shown, setShown] = useState<Shown | null>(null);
   const asked = JSON.stringify([sum.kind, fields, units, place ?? null]);

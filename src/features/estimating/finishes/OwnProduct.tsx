@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { z } from 'zod';
 import { productSchema, type Product } from '@/core/house';
 import type { Currency, UnitSystem } from '@/core/units';
-import { findSum, saySumError } from '@/core/estimating/calculators';
+import { findCalculator, saySumError } from '@/core/estimating/calculators';
 import {
   ChoiceField,
   FormCard,
@@ -136,7 +136,7 @@ type ProductTyped = z.input<ReturnType<typeof productFormSchema>>;
 
 const typedFor = (kind: string, written: House): Pick<ProductTyped, 'kind' | 'label'> => ({
   kind,
-  label: { ...standardsOf(findSum(kind)?.fields ?? {}, written) },
+  label: { ...standardsOf(findCalculator(kind)?.fields ?? {}, written) },
 });
 
 function Form({ onDone }: { onDone: () => void }) {
@@ -151,11 +151,11 @@ function Form({ onDone }: { onDone: () => void }) {
     onKeep: ({ kind: value, name, price, lead, shop = null, label: typed }) => {
       const kind = kindOf(value);
       const label = Object.fromEntries(
-        Object.entries(rawOf(findSum(kind.value)?.fields ?? {}, typed, currency)).filter(
+        Object.entries(rawOf(findCalculator(kind.value)?.fields ?? {}, typed, currency)).filter(
           ([field]) => kind.fields.includes(field),
         ),
       );
-      const trial = findSum(kind.value)?.work(label, { room: null, units });
+      const trial = findCalculator(kind.value)?.work(label, { room: null, units });
       if (trial && !trial.ok && trial.error.code === 'bad-field') {
         const unread = saySumError(trial.error);
         return { field: 'label', message: `${unread.path}: ${unread.reason}.` };
@@ -206,7 +206,7 @@ function Label({ kind }: { kind: Kind }) {
   return (
     <>
       <FieldsForm
-        fields={findSum(kind.value)?.fields ?? {}}
+        fields={findCalculator(kind.value)?.fields ?? {}}
         typed={field.value}
         only={kind.fields}
         onType={(name, value) => field.onChange({ ...field.value, [name]: value })}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
 import { productsOf } from '@/core/estimating/finishes/catalogue';
-import { leftoversOf, shortfallsOf, type Leftover } from '@/core/house';
+import { leftoversOf, shortDeliveriesOf, type Leftover } from '@/core/house';
 import { salvageOf } from '@/core/survey/walk/summary';
 import { formatDate, formatLength } from '@/core/units';
 import {
@@ -28,7 +28,7 @@ import { Button, Section, Slip } from '@/ui';
 export function ToOrderAgain() {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
-  const missing = shortfallsOf(project);
+  const missing = shortDeliveriesOf(project);
   if (missing.length === 0) return null;
   return (
     <Section title="To order again" sum="from the log">

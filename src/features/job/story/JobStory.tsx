@@ -23,7 +23,7 @@ import { MoveJob } from './MoveJob';
 import { Floats, MovedSince, SharedWith } from './Slipping';
 import { RuleActions, RulesAnyway, SetAside } from './RuleActions';
 import {
-  LACK_WORDS,
+  SHORTFALL_WORDS,
   effortWords,
   heldWords,
   limitWords,
@@ -82,9 +82,9 @@ export function JobStory({ job, titled = true }: { job: PlannedJob; titled?: boo
         {limitWords(job).map((line) => (
           <Note key={line}>{line}</Note>
         ))}
-        {job.lacks.map((lack) => (
-          <Note key={lack} className="text-brick">
-            {LACK_WORDS[lack]}
+        {job.shortfalls.map((shortfall) => (
+          <Note key={shortfall} className="text-brick">
+            {SHORTFALL_WORDS[shortfall]}
           </Note>
         ))}
       </View>
@@ -130,8 +130,8 @@ function WaitsFor({ job }: { job: PlannedJob }) {
   return (
     <View className="gap-2">
       <SubHeading>Waits for</SubHeading>
-      {job.waitsFor.length === 0 ? <Note>Nothing: it could start today.</Note> : null}
-      {job.waitsFor.map((link) => {
+      {job.predecessors.length === 0 ? <Note>Nothing: it could start today.</Note> : null}
+      {job.predecessors.map((link) => {
         const before = jobs.get(link.jobId);
         if (!before) return null;
         const wait = waitWords(link.waitMinutes);
@@ -157,8 +157,8 @@ function LetsGo({ job }: { job: PlannedJob }) {
   return (
     <View className="gap-2">
       <SubHeading>Lets go</SubHeading>
-      {job.letsGo.length === 0 ? <Note>Nothing waits for it.</Note> : null}
-      {job.letsGo.map((id) => {
+      {job.successors.length === 0 ? <Note>Nothing waits for it.</Note> : null}
+      {job.successors.map((id) => {
         const after = jobs.get(id);
         if (!after) return null;
         return (

@@ -4,7 +4,7 @@ import type { PlannedJob } from '@/core/planning/report';
 import { keep, selectJobsById, selectProject, useAppDispatch, useAppSelector } from '@/store';
 import { Button, Note, Small, SubHeading } from '@/ui';
 
-type Waits = PlannedJob['waitsFor'][number];
+type Waits = PlannedJob['predecessors'][number];
 
 /** What may be done about a rule: usual practice can be set aside, one's own taken back, the others stay. */
 export function RuleActions({ link, after }: { link: Waits; after: PlannedJob }) {
@@ -65,7 +65,7 @@ export function RulesAnyway({ job }: { job: PlannedJob }) {
   const dispatch = useAppDispatch();
   const { ownRules } = useAppSelector(selectProject);
   const jobs = useAppSelector(selectJobsById);
-  const shown = new Set(job.waitsFor.map(({ jobId }) => jobId));
+  const shown = new Set(job.predecessors.map(({ jobId }) => jobId));
   const rules = Object.values(ownRules).filter(
     ({ before, after }) => after === job.id && !shown.has(before) && jobs.has(before),
   );

@@ -69,14 +69,14 @@ function Setting({ tonight }: { tonight: Tonight }) {
   return (
     <Section title="Setting" sum="on its own time">
       <View className="gap-2">
-        {tonight.clocks.map(({ job, left, until, letsGo }) => (
+        {tonight.clocks.map(({ job, left, until, successors }) => (
           <Slip
             key={job.id}
             state="setting"
             title={`${job.wait?.what ?? job.title}, ${placeOf(project, job)}`}
             note={
-              letsGo.length > 0
-                ? `lets go: ${letsGo.map(({ title }) => inSentence(title)).join(', ')}`
+              successors.length > 0
+                ? `lets go: ${successors.map(({ title }) => inSentence(title)).join(', ')}`
                 : 'nothing waits for it'
             }
             figure={formatElapsed(left)}

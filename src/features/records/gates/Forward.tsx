@@ -1,7 +1,11 @@
 import { planningInputOf } from '@/core/house';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { forwardOptions, waysForward, type Way } from '@/core/planning/scenarios/compare/forward';
+import {
+  forwardOptions,
+  waysForward,
+  type WayForward,
+} from '@/core/planning/scenarios/compare/forward';
 import { cents, countWords, formatDate, formatMoney, type Currency } from '@/core/units';
 import {
   keep,
@@ -68,7 +72,7 @@ function moneyWords(more: number, currency: Currency): string {
   return `${formatMoney(cents(Math.abs(more)), currency)} ${more > 0 ? 'more' : 'less'}`;
 }
 
-function OneWay({ way, onTaken }: { way: Way; onTaken: () => void }) {
+function OneWay({ way, onTaken }: { way: WayForward; onTaken: () => void }) {
   const dispatch = useAppDispatch();
   const { currency } = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);

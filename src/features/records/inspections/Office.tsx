@@ -1,11 +1,15 @@
 import { useState } from 'react';
-import { officeAnswers, type OfficeAnswer, type Rung } from '@/core/records/inspections';
+import {
+  officeAnswers,
+  type OfficeAnswer,
+  type InspectionStatus,
+} from '@/core/records/inspections';
 import { formatDate } from '@/core/units';
 import { selectToday, useAppSelector } from '@/store';
 import { Button, Note, Section, Slip } from '@/ui';
 
 /** The made-up building office of the demo: what it would say. It writes nothing down. */
-export function Office({ rungs }: { rungs: readonly Rung[] }) {
+export function Office({ rungs }: { rungs: readonly InspectionStatus[] }) {
   const today = useAppSelector(selectToday);
   const [answers, setAnswers] = useState<readonly OfficeAnswer[] | null>(null);
   return (

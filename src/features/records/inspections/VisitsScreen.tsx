@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { inspectionLadder, visitsLeftOut } from '@/core/records/inspections';
+import { inspectionStatuses, visitsLeftOut } from '@/core/records/inspections';
 import { countWords } from '@/core/units';
 import { Page, PlanState } from '@/features/shell';
 import {
@@ -14,7 +14,7 @@ import {
 } from '@/store';
 import { Body, Button, ButtonLink, Caution, Empty, Folded, Note, Section, Slip } from '@/ui';
 import { Office } from './Office';
-import { RungSlip } from './RungSlip';
+import { InspectionSlip } from './InspectionSlip';
 import { VisitForm } from './VisitForm';
 
 /** Every inspector's visit in the order of its days, with what each looks at, holds and would move. */
@@ -33,7 +33,7 @@ function Ladder() {
   const isDemo = useAppSelector(selectIsDemo);
   const [adding, setAdding] = useState(false);
   if (!plan) return null;
-  const rungs = inspectionLadder(project, plan);
+  const rungs = inspectionStatuses(project, plan);
   const passed = rungs.filter(({ state }) => state === 'passed');
   const open = rungs.filter(({ state }) => state !== 'passed');
   return (
@@ -53,15 +53,15 @@ function Ladder() {
           </Body>
         </Caution>
       )}
-      {open.map((rung) => (
-        <RungSlip key={rung.job.id} rung={rung} />
+      {open.map((status) => (
+        <InspectionSlip key={status.job.id} status={status} />
       ))}
       {passed.length > 0 ? (
         <Folded
           first={0}
           more={`${countWords(passed.length, 'inspection')} passed`}
-          rows={passed.map((rung) => (
-            <RungSlip key={rung.job.id} rung={rung} />
+          rows={passed.map((status) => (
+            <InspectionSlip key={status.job.id} status={status} />
           ))}
         />
       ) : null}

@@ -1,9 +1,12 @@
 import { GATE_NAMES } from '@/core/planning/explanation';
-import type { Rung } from '@/core/records/inspections';
+import type { InspectionStatus } from '@/core/records/inspections';
 import { countWords, formatDate, type PlainDate } from '@/core/units';
 
 /** "Passed Tue 3 Mar", "Call by Thu 12 Mar for Tue 17 Mar". */
-export function rungWords({ state, callOn, visitOn }: Rung, today: PlainDate): string {
+export function statusWords(
+  { state, callOn, visitOn }: InspectionStatus,
+  today: PlainDate,
+): string {
   const day = formatDate(visitOn, today);
   switch (state) {
     case 'passed':
@@ -21,7 +24,7 @@ export function rungWords({ state, callOn, visitOn }: Rung, today: PlainDate): s
 }
 
 /** "If it fails: “Sleep here” 4 days later", as planned. */
-export function ifFailedWords({ state, ifFailed }: Rung): string {
+export function ifFailedWords({ state, ifFailed }: InspectionStatus): string {
   if (state === 'passed') return '';
   if (ifFailed.length === 0) return 'A fail would move no gate, as planned.';
   const moves = ifFailed.map(

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { askTheWall, heldFault } from '@/core/records/walls';
+import { nearestConcealed, heldFault } from '@/core/records/walls';
 import type { Place, SurfaceRef } from '@/core/house';
 import { formatLength, ticks } from '@/core/units';
 import { FormCard, TextField, useKeptForm } from '@/features/kit/form';
@@ -53,7 +53,7 @@ export function AskForm({
     setValue('height', formatLength(spot.height, units));
   }, [spot, units, setValue]);
   const answer = asked
-    ? askTheWall(place, Object.values(wallRecords), { at, ...asked })
+    ? nearestConcealed(place, Object.values(wallRecords), { at, ...asked })
     : undefined;
   const name = surfaceName(place, at, units).split(',')[0] ?? '';
   return (

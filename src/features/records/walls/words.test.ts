@@ -1,4 +1,4 @@
-import { askTheWall } from '@/core/records/walls';
+import { nearestConcealed } from '@/core/records/walls';
 import type { Held, Place, WallRecord } from '@/core/house';
 import { added, houseOf, place } from '@/core/testing/houses';
 import { fromInches, fromMillimetres, plainDate } from '@/core/units';
@@ -23,7 +23,7 @@ const record: WallRecord = {
   holds: [pipe],
 };
 const answered = (records: WallRecord[], offset: number, height: number) => {
-  const answer = askTheWall(room, records, {
+  const answer = nearestConcealed(room, records, {
     at: wall,
     offset: fromInches(offset),
     height: fromInches(height),

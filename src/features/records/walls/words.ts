@@ -1,4 +1,4 @@
-import type { Answer, HeldFault } from '@/core/records/walls';
+import type { HeldFault, NearestConcealed } from '@/core/records/walls';
 import type { Held, Place, SurfaceRef } from '@/core/house';
 import { TICKS_PER_INCH, formatLength, type Ticks, type UnitSystem } from '@/core/units';
 
@@ -68,7 +68,7 @@ const NEAR = 2 * TICKS_PER_INCH;
 
 /** What the wall says to "may I screw here?". */
 export function answerWords(
-  { near, unplaced, resized, isRecorded }: Answer,
+  { near, unplaced, resized, isRecorded }: NearestConcealed,
   units: UnitSystem,
   wall: string,
 ): string[] {

@@ -35,5 +35,5 @@ export { WalkStrip } from '@/features/log/strip/WalkStrip';
 export { ToldScreen } from '@/features/survey/walk/ToldScreen';
 export { WalkPlaceScreen } from '@/features/survey/walk/WalkPlaceScreen';
 export { WalkScreen } from '@/features/survey/walk/WalkScreen';
-export { SchoolsScreen } from '@/features/planning/scenarios/whatif/SchoolsScreen';
+export { PracticesScreen } from '@/features/planning/scenarios/whatif/PracticesScreen';
 export { WhatIfScreen } from '@/features/planning/scenarios/whatif/WhatIfScreen';

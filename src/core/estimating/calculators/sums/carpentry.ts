@@ -24,7 +24,7 @@ import {
   sayLength,
   wholeUp,
 } from '../line';
-import { defineSum, impossible, needs, worked, type SumContext } from '../sum';
+import { defineCalculator, impossible, needs, worked, type CalculatorContext } from '../calculator';
 
 const INCH = fromInches(1);
 
@@ -79,7 +79,7 @@ const TRIM_WORDS: Record<TrimKind, string> = {
   'base and casing': 'runs of wall less doors; two legs and a head round each opening',
 };
 
-export const trim = defineSum({
+export const trim = defineCalculator({
   kind: 'trim',
   title: 'Base, casing and crown',
   asks: 'How much trim, from which lengths?',
@@ -198,7 +198,7 @@ function frameWall(
   return frame;
 }
 
-export const framing = defineSum({
+export const framing = defineCalculator({
   kind: 'framing',
   title: 'Wall framing',
   asks: 'How many studs, plates and headers?',
@@ -343,7 +343,7 @@ function crampedOpenings(
   });
 }
 
-function wallsToFrame(room: SumContext['room'], only: number) {
+function wallsToFrame(room: CalculatorContext['room'], only: number) {
   if (!room) return undefined;
   const all = room.walls.map(({ length }, wall) => ({
     length,
@@ -357,7 +357,7 @@ function wallsToFrame(room: SumContext['room'], only: number) {
 /** Clear opening an escape window needs where codes commonly ask for one: 5.7 sq ft, 24" high, 20" wide, sill at most 44". */
 const EGRESS = { squareFeet: 5.7, height: 24, width: 20, sill: 44 };
 
-export const opening = defineSum({
+export const opening = defineCalculator({
   kind: 'opening',
   title: 'Opening worksheet',
   asks: 'Does the new door or window go into the hole?',
@@ -524,7 +524,7 @@ const MOST_RISERS = 1_000;
 /** Commonly the steepest a stair may be. */
 const STEEPEST = { riser: fromInches(7.75), tread: fromInches(10) };
 
-export const stairs = defineSum({
+export const stairs = defineCalculator({
   kind: 'stairs',
   title: 'Stairs',
   asks: 'How many risers, and how high is each?',

@@ -17,7 +17,7 @@ import {
   sayLength,
   wholeUp,
 } from '../line';
-import { defineSum, impossible, needs, worked } from '../sum';
+import { defineCalculator, impossible, needs, worked } from '../calculator';
 import { partArea } from '../extent';
 
 const GALLONS_PER_1000 = 9.5;
@@ -57,7 +57,7 @@ function stripCautions(hung: readonly Hung[], sheetWidth: number, units: UnitSys
       ];
 }
 
-export const drywall = defineSum({
+export const drywall = defineCalculator({
   kind: 'drywall',
   title: 'Drywall',
   asks: 'Which sheets, and what goes on the joints?',

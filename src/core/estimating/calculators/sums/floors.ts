@@ -38,9 +38,9 @@ import {
   sayLength,
   wholeUp,
 } from '../line';
-import { defineSum, impossible, needs, worked } from '../sum';
+import { defineCalculator, impossible, needs, worked } from '../calculator';
 
-export const flooring = defineSum({
+export const flooring = defineCalculator({
   kind: 'flooring',
   title: 'Flooring by the carton',
   asks: 'How many cartons?',
@@ -123,7 +123,7 @@ function lowerPart(surface: Surface, upTo: Ticks | undefined): Surface {
   };
 }
 
-export const planks = defineSum({
+export const planks = defineCalculator({
   kind: 'planks',
   title: 'Planks and boards',
   asks: 'How many boards, with joints where they belong?',
@@ -265,7 +265,7 @@ export const groutKilograms = (
   return ((w + h) / (w * h)) * mm(tile.thickness) * mm(tile.joint) * 1.6 * inSquareMetres(area);
 };
 
-export const tile = defineSum({
+export const tile = defineCalculator({
   kind: 'tile',
   title: 'Tile',
   asks: 'How many tiles, from which line, and how much grout?',

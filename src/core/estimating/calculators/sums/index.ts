@@ -1,4 +1,4 @@
-import type { Sum } from '../sum';
+import type { Calculator } from '../calculator';
 import { framing, opening, stairs, trim } from './carpentry';
 import { drywall } from './drywall';
 import { flooring, planks, tile } from './floors';
@@ -9,7 +9,7 @@ import { lights } from './lights';
 import { debris, fan, fit, heat, underfloor } from './services';
 
 /** Every calculator, in the order of the work. */
-export const SUMS: readonly Sum[] = [
+export const CALCULATORS: readonly Calculator[] = [
   debris,
   concrete,
   framing,
@@ -36,5 +36,5 @@ export const SUMS: readonly Sum[] = [
   fit,
 ];
 
-const BY_KIND = new Map(SUMS.map((sum) => [sum.kind, sum]));
-export const findSum = (kind: string): Sum | undefined => BY_KIND.get(kind);
+const BY_KIND = new Map(CALCULATORS.map((sum) => [sum.kind, sum]));
+export const findCalculator = (kind: string): Calculator | undefined => BY_KIND.get(kind);

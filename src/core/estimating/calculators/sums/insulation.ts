@@ -22,11 +22,11 @@ import {
   wholeUp,
 } from '../line';
 import { SQFT_PER_M2, inR, sayR } from '../convert';
-import { defineSum, impossible, needs, worked } from '../sum';
+import { defineCalculator, impossible, needs, worked } from '../calculator';
 
 const USUAL_SPACINGS = [16, 24, 19.2];
 
-export const batts = defineSum({
+export const batts = defineCalculator({
   kind: 'batts',
   title: 'Insulation batts',
   asks: 'How much cavity is there to fill?',
@@ -117,7 +117,7 @@ function bagsAt(depth: number, rows: readonly LabelRow[]): number {
   return only ? depth / (only.depth * only.covers) : 0;
 }
 
-export const blown = defineSum({
+export const blown = defineCalculator({
   kind: 'blown',
   title: 'Blown insulation',
   asks: 'How many bags for the depth?',
@@ -205,7 +205,7 @@ export function parallelPath(
   return framing / (woodR + sharedR) + (1 - framing) / (cavityR + sharedR);
 }
 
-export const assembly = defineSum({
+export const assembly = defineCalculator({
   kind: 'assembly',
   title: 'R of a wall or roof',
   asks: 'What does it insulate in truth, with its framing?',

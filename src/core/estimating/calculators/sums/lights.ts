@@ -12,7 +12,7 @@ import { choiceField, lengthField, lengthsField, metricIs, numberField } from '.
 import { SQFT_PER_M2 } from '../convert';
 import { tooMany } from '../limits';
 import { exactly, firstOf, inFeet, inSquareFeet, line, sayArea, sayLength, wholeUp } from '../line';
-import { defineSum, needs, worked } from '../sum';
+import { defineCalculator, needs, worked } from '../calculator';
 
 /** Lumens a square foot by use: starting figures. */
 const LUMENS: Record<string, number> = {
@@ -90,7 +90,7 @@ function setOut(floor: Surface, needed: number, given: { rows: number; columns: 
   }
 }
 
-export const lights = defineSum({
+export const lights = defineCalculator({
   kind: 'lights',
   title: 'Lights and outlets',
   asks: 'How many lights, where, and how many outlets?',

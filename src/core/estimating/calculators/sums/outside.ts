@@ -40,7 +40,7 @@ import {
   unitWord,
   wholeUp,
 } from '../line';
-import { defineSum, impossible, needs, worked } from '../sum';
+import { defineCalculator, impossible, needs, worked } from '../calculator';
 
 /** What a bag of ready-mix makes, cubic feet. */
 const BAG_YIELD: Record<string, number> = { '80 lb': 0.6, '60 lb': 0.45, '25 kg': 0.413 };
@@ -50,7 +50,7 @@ const CUBIC_FEET_PER_YARD = 27;
 const anchorsOn = (run: number, end: number, most: number): number =>
   run <= 2 * end ? 2 : wholeUp((run - 2 * end) / most) + 1;
 
-export const concrete = defineSum({
+export const concrete = defineCalculator({
   kind: 'concrete',
   title: 'Concrete',
   asks: 'How much, in bags or by the truck?',
@@ -193,7 +193,7 @@ const MOST_MEMBERS = 2_000;
 /** Inches above the ground from which a guard is commonly asked for. */
 const GUARD_FROM = 30;
 
-export const deck = defineSum({
+export const deck = defineCalculator({
   kind: 'deck',
   title: 'Deck',
   asks: 'How many boards, joists and fasteners?',
@@ -308,7 +308,7 @@ const SQFT_PER_SQUARE = 100;
 const LEAST_PITCH = 2;
 const same = <T>(value: T): T => value;
 
-export const roof = defineSum({
+export const roof = defineCalculator({
   kind: 'roof',
   title: 'Roof',
   asks: 'How many squares, and what goes under and round it?',
@@ -496,7 +496,7 @@ const coursesOver = (height: number, most: number) => {
   return { courses, exposure: height / courses };
 };
 
-export const siding = defineSum({
+export const siding = defineCalculator({
   kind: 'siding',
   title: 'Siding and shingle courses',
   asks: 'Which exposure lands whole courses on sill and head?',
@@ -584,7 +584,7 @@ export const siding = defineSum({
   },
 });
 
-export const wrap = defineSum({
+export const wrap = defineCalculator({
   kind: 'wrap',
   title: 'House wrap and flashing',
   asks: 'How much wrap with its laps, and how much sill tape?',

@@ -14,7 +14,7 @@ import {
 import { tooMany } from '../limits';
 import { highestOver, type RoomShape } from '../../../house';
 import { TICKS_PER_INCH } from '../../../units';
-import { defineSum, impossible, needs, worked } from '../sum';
+import { defineCalculator, impossible, needs, worked } from '../calculator';
 
 const LITRES_PER_GALLON = 3.785411784;
 const SQFT_GAL_PER_M2_L = LITRES_PER_GALLON / 0.092_903_04;
@@ -25,7 +25,7 @@ const SOURCE = {
 
 const QUARTS_PER_GALLON = 4;
 
-export const paint = defineSum({
+export const paint = defineCalculator({
   kind: 'paint',
   title: 'Paint',
   asks: 'How much paint, and in which cans?',
@@ -141,7 +141,7 @@ function rollsFor(lengths: readonly number[], rollLength: number): number {
   return left.length;
 }
 
-export const wallpaper = defineSum({
+export const wallpaper = defineCalculator({
   kind: 'wallpaper',
   title: 'Wallpaper',
   asks: 'How many rolls, with the pattern matched?',

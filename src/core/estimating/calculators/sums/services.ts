@@ -48,13 +48,13 @@ import {
   sayR,
   sayU,
 } from '../convert';
-import { defineSum, impossible, needs, worked } from '../sum';
+import { defineCalculator, impossible, needs, worked } from '../calculator';
 
 const LEAST_CFM = 50;
 /** What an elbow counts for in the length of a duct. */
 const ELBOW = fromFeet(15);
 
-export const fan = defineSum({
+export const fan = defineCalculator({
   kind: 'fan',
   title: 'Bath fan and clearances',
   asks: 'How strong a fan?',
@@ -113,7 +113,7 @@ export const fan = defineSum({
 const BTU_PER_WATT_HOUR = 3.412;
 /** Heat in a cubic foot of air, btu for a degree Fahrenheit. */
 const AIR_HEAT = 0.018;
-export const heat = defineSum({
+export const heat = defineCalculator({
   kind: 'heat',
   title: 'Heat for a room',
   asks: 'How large a heater, as a first estimate?',
@@ -254,7 +254,7 @@ function outsideOf(
 
 const LOOP_METRES = 100;
 
-export const underfloor = defineSum({
+export const underfloor = defineCalculator({
   kind: 'underfloor',
   title: 'Underfloor heating',
   asks: 'How much pipe, in how many loops?',
@@ -338,7 +338,7 @@ const METRIC_CAN = {
   says: '23 kg',
 };
 
-export const debris = defineSum({
+export const debris = defineCalculator({
   kind: 'debris',
   title: 'Debris',
   asks: 'How heavy, how many trips, how full a can?',
@@ -465,7 +465,7 @@ export function longestRound(width: number, hall: number, next: number): number 
   return least;
 }
 
-export const fit = defineSum({
+export const fit = defineCalculator({
   kind: 'fit',
   title: 'Will it fit',
   asks: 'Does it go through the door and round the turn?',

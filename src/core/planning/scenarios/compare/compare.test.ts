@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { beside, daysLater, foresee, forecastHouse } from '../../simulation';
+import { beside, daysLater, simulate, forecastHouse } from '../../simulation';
 import { planningInputOf, type PlanningInput, type Survey } from '../../../house';
 import { toTheEnd } from '../../../in-steps';
 import type { EventBodyOf } from '../../../journal';
@@ -103,7 +103,7 @@ describe('side by side, computed by planning each', () => {
     const moveIn = planned.value.jobs.find(({ id }) => id === 'house/move.in');
     const wash = planned.value.jobs.find(({ id }) => id === 'b/paint.wash');
     const walk = planned.value.jobs.find(({ id }) => id === 'b/survey.walk');
-    expect(walk?.waitsFor).toContainEqual(
+    expect(walk?.predecessors).toContainEqual(
       expect.objectContaining({
         jobId: 'house/move.in',
         why: 'It was put off until you live there.',
@@ -249,9 +249,9 @@ describe('what would bring it forward', () => {
     const { likely } = now.value.gates.live;
     const from = beside(now.value.plan);
     const liveOf = (project: PlanningInput) => {
-      const foreseen = toTheEnd(foresee(project, NOW, from));
-      if (!foreseen.ok) throw new Error(foreseen.error.code);
-      return foreseen.value.drawn;
+      const simulated = toTheEnd(simulate(project, NOW, from));
+      if (!simulated.ok) throw new Error(simulated.error.code);
+      return simulated.value.drawn;
     };
     const same = liveOf(planningInputOf(house));
     for (const { option, date, daysSooner } of sooner) {

@@ -3,7 +3,7 @@ import { deferralKey, type JobId, type Person, type PlanningInput } from '../../
 import type { EventBodyOf } from '../../../journal';
 import type { Plan, PlannedJob } from '../../report';
 import { isToOrder } from '../../../estimating/purchasing';
-import { SCHOOLS, answerEvent, answerOf } from '../../../trade/practices';
+import { PRACTICES, answerEvent, answerOf } from '../../../trade/practices';
 import { scopeOf } from '../../../survey/scope';
 import { addDays, dateOf, minutes, type PlainDate } from '../../../units';
 import { hireBasis } from './catalogue';
@@ -185,14 +185,17 @@ function orderOptions(plan: Plan, chain: readonly PlannedJob[], most: number): O
 }
 
 /** Another answer to each question on which builders disagree. */
-const schoolOptions = (project: PlanningInput): Option[] =>
-  SCHOOLS.flatMap((school) =>
-    school.answers
-      .filter(({ id }) => id !== answerOf(project, school.id))
+const practiceOptions = (project: PlanningInput): Option[] =>
+  PRACTICES.flatMap((practice) =>
+    practice.answers
+      .filter(({ id }) => id !== answerOf(project, practice.id))
       .map(({ id, title, because }) =>
-        option(`school:${school.id}:${id}`, `${school.question}: ${title.toLowerCase()}`, because, [
-          answerEvent(school.id, id),
-        ]),
+        option(
+          `school:${practice.id}:${id}`,
+          `${practice.question}: ${title.toLowerCase()}`,
+          because,
+          [answerEvent(practice.id, id)],
+        ),
       ),
   );
 
@@ -204,7 +207,7 @@ export function everyChange(project: PlanningInput, plan: Plan): Option[] {
     ...hireOptions(project, plan, open, Infinity),
     ...deferOptions(project, plan, open, Infinity),
     ...orderOptions(plan, open, Infinity),
-    ...schoolOptions(project),
+    ...practiceOptions(project),
   ];
 }
 
@@ -229,7 +232,7 @@ export function forwardOptions(
 }
 
 /** One way tried, against leaving all as it is. */
-export type Way = {
+export type WayForward = {
   option: Option;
   /** The plan's day one can live there with it; null when nothing is left. */
   date: PlainDate | null;
@@ -259,9 +262,9 @@ export function waysToKeep(
 export function waysForward(
   options: readonly Option[],
   weighed: readonly Weighed[],
-): { sooner: Way[]; idle: string[] } {
+): { sooner: WayForward[]; idle: string[] } {
   const [now] = weighed;
-  const ways = options.slice(1).flatMap((each): Way[] => {
+  const ways = options.slice(1).flatMap((each): WayForward[] => {
     const found = weighed.find(({ id }) => id === each.id);
     if (!found || !now) return [];
     const { date, daysLater } = found.gates.live;

@@ -6,7 +6,7 @@ import { forwardOptions, peopleOptions } from '../compare/forward';
 import { withOption, type Option } from '../compare/option';
 import { planInSteps } from '../../plan-house';
 import { jobsOfGate, standingOf, type Plan, type PlanError, type Standing } from '../../report';
-import { beside, daysLater, foresee } from '../../simulation';
+import { beside, daysLater, simulate } from '../../simulation';
 import type { Fit } from './schema';
 
 /** Orders tried for each house on the way: enough to see what a way does, few enough to try dozens. */
@@ -144,11 +144,11 @@ export function* fitBefore(
   { gate, by }: Pick<Fit, 'gate' | 'by'>,
   standing: Standing | null = null,
 ): InSteps<null, Result<Fit, PlanError>> {
-  const shown = yield* quietly(foresee(project, now, { standing }));
+  const shown = yield* quietly(simulate(project, now, { standing }));
   if (!shown.ok) return shown;
   const { plan, gates } = shown.value.forecast;
   const like = beside(plan);
-  const searched = yield* quietly(foresee(project, now, like));
+  const searched = yield* quietly(simulate(project, now, like));
   if (!searched.ok) return searched;
   const trial = new Trial(project, now, gate, standingOf(plan));
   const is = gates[gate];
@@ -167,10 +167,10 @@ export function* fitBefore(
     const { set: found, left } = yield* greedily(trial, set, gate, aim);
     set = yield* exchanged(trial, found, left, aim);
     if (set.ways.length === 0) break;
-    const foreseen = yield* quietly(foresee(set.house, now, like));
-    if (!foreseen.ok) return foreseen;
-    later = daysLater(searched.value.drawn, foreseen.value.drawn, gate);
-    const [was, then] = [searched.value, foreseen.value].map(
+    const simulated = yield* quietly(simulate(set.house, now, like));
+    if (!simulated.ok) return simulated;
+    later = daysLater(searched.value.drawn, simulated.value.drawn, gate);
+    const [was, then] = [searched.value, simulated.value].map(
       ({ forecast }) => forecast.gates[gate].fairlySafe,
     );
     safer = was && then && later !== 0 ? daysBetween(was, then) : 0;

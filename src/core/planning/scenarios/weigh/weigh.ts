@@ -4,7 +4,7 @@ import type { Plan, PlanError, Standing } from '../../report';
 import { isToOrder } from '../../../estimating/purchasing';
 import { adviseContingency, expectedCost, openRisks } from '../../../survey/risk';
 import { fail, ok, type Result } from '../../../result';
-import { beside, daysLater, foresee, type Foreseen } from '../../simulation';
+import { beside, daysLater, simulate, type Simulated } from '../../simulation';
 import { expandJobs } from '../../../estimating/jobs';
 import { addCents, addDays, cents, dateOf, minutes, type Moment } from '../../../units';
 import { withOption, type GateDays, type Option, type Weighed } from '../compare';
@@ -41,17 +41,17 @@ export function* weighInSteps(
   for (const option of options) {
     const house = withOption(project, option);
     if (!first) {
-      const shown = yield* quietly(foresee(house, now, { standing }));
+      const shown = yield* quietly(simulate(house, now, { standing }));
       if (!shown.ok) return fail(shown.error);
-      const searched = yield* quietly(foresee(house, now, beside(shown.value.forecast.plan)));
+      const searched = yield* quietly(simulate(house, now, beside(shown.value.forecast.plan)));
       if (!searched.ok) return fail(searched.error);
       first = { shown: shown.value, searched: searched.value };
       weighed.push(weigh(house, first.shown, option, first));
       continue;
     }
-    const foreseen = yield* quietly(foresee(house, now, beside(first.shown.forecast.plan)));
-    if (!foreseen.ok) return fail(foreseen.error);
-    weighed.push(weigh(house, foreseen.value, option, first));
+    const simulated = yield* quietly(simulate(house, now, beside(first.shown.forecast.plan)));
+    if (!simulated.ok) return fail(simulated.error);
+    weighed.push(weigh(house, simulated.value, option, first));
   }
   return ok(weighed);
 }
@@ -64,10 +64,10 @@ export const weighOptions = (
 ): Result<Weighed[], PlanError> => toTheEnd(weighInSteps(project, now, options));
 
 /** The first option as every screen shows it, and as searched as the others. */
-type First = { shown: Foreseen; searched: Foreseen };
+type First = { shown: Simulated; searched: Simulated };
 
-function weigh(house: PlanningInput, foreseen: Foreseen, option: Option, first: First): Weighed {
-  const { plan } = foreseen.forecast;
+function weigh(house: PlanningInput, simulated: Simulated, option: Option, first: First): Weighed {
+  const { plan } = simulated.forecast;
   const { gates } = plan;
   const risks = openRisks(house);
   const centsToEnd = cents(gates.done.moneyLeft + expectedCost(house));
@@ -79,12 +79,12 @@ function weigh(house: PlanningInput, foreseen: Foreseen, option: Option, first: 
     ),
   );
   const gate = (id: 'sleep' | 'live' | 'done'): GateDays => {
-    const { likely } = foreseen.forecast.gates[id];
+    const { likely } = simulated.forecast.gates[id];
     const shown = first.shown.forecast.gates[id].likely;
-    if (likely === null || shown === null || foreseen === first.shown) {
+    if (likely === null || shown === null || simulated === first.shown) {
       return { date: likely, daysLater: 0 };
     }
-    const later = daysLater(first.searched.drawn, foreseen.drawn, id);
+    const later = daysLater(first.searched.drawn, simulated.drawn, id);
     return { date: addDays(shown, later), daysLater: later };
   };
   return {

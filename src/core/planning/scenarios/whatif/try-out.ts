@@ -1,4 +1,4 @@
-import { beside, daysLater, foresee, type Foreseen } from '../../simulation';
+import { beside, daysLater, simulate, type Simulated } from '../../simulation';
 import { hardDatesOf, type PlanningInput } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
 import { withChanges } from '../../input';
@@ -31,12 +31,12 @@ export function* tryOut(
   standing: Standing | null = null,
 ): Generator<null, Result<WhatIf, PlanError>, void> {
   const house = withChanges(project, changes);
-  const before = yield* quietly(foresee(project, now, { standing }));
+  const before = yield* quietly(simulate(project, now, { standing }));
   if (!before.ok) return before;
   const from = beside(before.value.forecast.plan);
-  const searched = yield* quietly(foresee(project, now, from));
+  const searched = yield* quietly(simulate(project, now, from));
   if (!searched.ok) return searched;
-  const after = yield* quietly(foresee(house, now, from));
+  const after = yield* quietly(simulate(house, now, from));
   if (!after.ok) return after;
   const is = after.value.forecast;
   const moved = movedJobs(searched.value.forecast, is);
@@ -63,7 +63,7 @@ function sideOf({ plan, gates }: Forecast): Side {
 }
 
 /** Each gate as it stands, moved by what can be told between two forecasts of the same search and luck. */
-function withToldDays(was: Side, side: Side, before: Foreseen, after: Foreseen): Side {
+function withToldDays(was: Side, side: Side, before: Simulated, after: Simulated): Side {
   const gate = (id: 'sleep' | 'live' | 'done') => {
     const { likely, fairlySafe } = was.gates[id];
     const is = side.gates[id];

@@ -6,7 +6,7 @@ import { toTheEnd } from '../../../in-steps';
 import { chainBack } from '../../explanation';
 import { roomChanges, roomFreeDays } from '../../report';
 import { planHouse } from '../../plan-house';
-import { SCHOOLS, answerEvent, answerOf } from '../../../trade/practices';
+import { PRACTICES, answerEvent, answerOf } from '../../../trade/practices';
 import { expandJobs } from '../../../estimating/jobs';
 import { added, anyHouse, chosen, houseOf, place } from '../../../testing/houses';
 import { dateOf, momentAt, plainDate } from '../../../units';
@@ -113,12 +113,12 @@ describe('a change tried', () => {
 
 describe('schools', () => {
   it('the usual answers are those of the table, by how the house is lived in', () => {
-    for (const school of SCHOOLS) {
+    for (const practice of PRACTICES) {
       const lived = { ...house, house: { ...house.house, occupancy: 'lived-in' as const } };
-      const answers = school.answers.map(({ id }) => id);
-      expect(answers).toContain(school.usual(house));
-      expect(answers).toContain(school.usual(lived));
-      expect(answers).toContain(answerOf(house, school.id));
+      const answers = practice.answers.map(({ id }) => id);
+      expect(answers).toContain(practice.usual(house));
+      expect(answers).toContain(practice.usual(lived));
+      expect(answers).toContain(answerOf(house, practice.id));
     }
   });
 

@@ -9,7 +9,7 @@ import { STRUCTURAL } from './structure';
 import { SURFACES } from './surfaces';
 
 /**
- * Every step Fresh Porch knows, in stage order. Add a step by adding a line to one of the tables, and one to `DOES`
+ * Every step Fresh Porch knows, in stage order. Add a step by adding a line to one of the tables, and one to `OPERATIONS`
  * (`doing.ts`) that says what it does to which assembly: its order follows from that.
  */
 export const STEPS: readonly Step[] = [

@@ -2,7 +2,7 @@ import { byJob, material, own, step, type Step } from '../step';
 
 const SHELL = ['shell'] as const;
 
-/** A window or door that changes: one bundle that never stands open overnight. */
+/** A window or door that changes: one run of steps that never stands open overnight. */
 const OPENINGS: readonly Step[] = [
   step(6, 'opening.reroute', 'Move the cable and pipe in the way', own('each', 240), {
     materials: [material('reroute', 'Cable, box and pipe to go round one opening', 'lot', 1, 65)],

@@ -5,9 +5,9 @@ import { OUTSIDE_WORKS } from './outside';
 import { ROOM_WORKS } from './rooms';
 import { STRUCTURE_WORKS } from './structure';
 import { WET_WORKS } from './wet';
-import { WORK_GROUPS, type Asked, type Work, type WorkGroup } from './work';
+import { WORK_GROUPS, type WorkRequest, type Work, type WorkGroup } from './work';
 
-export { WORK_GROUPS, type Asked, type Work, type WorkGroup };
+export { WORK_GROUPS, type WorkRequest, type Work, type WorkGroup };
 export { needsHeader } from './openings';
 
 export const WORKS: readonly Work[] = [
@@ -144,7 +144,7 @@ export function searchWorks(works: readonly Work[], search: string): Work[] {
 }
 
 /** The steps one choice of a work brings. */
-export function stepsOf(work: Work, asked: Asked): readonly string[] {
+export function stepsOf(work: Work, asked: WorkRequest): readonly string[] {
   const only = work.only?.(asked);
   return only ? work.steps.filter((id) => only.has(id)) : work.steps;
 }

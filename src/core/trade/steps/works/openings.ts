@@ -1,6 +1,6 @@
 import type { OpeningChange } from '../../../house';
 import { DONE, INSIDE_AND_FACES, LOOK, OLD_HOUSE, PERMIT, ROOMS, SAFE, STANDING } from './parts';
-import type { Asked, Work } from './work';
+import type { WorkRequest, Work } from './work';
 
 const BUNDLE = [
   'opening.check',
@@ -24,7 +24,7 @@ const NOTHING_OUT: ReadonlySet<OpeningChange['change']> = new Set(['new']);
 const NO_UNIT: ReadonlySet<OpeningChange['change']> = new Set(['closed']);
 
 /** What one change of an opening comes to. Nothing said is taken as the larger job, never the smaller. */
-export function openingSteps({ opening, kind }: Asked): ReadonlySet<string> {
+export function openingSteps({ opening, kind }: WorkRequest): ReadonlySet<string> {
   const steps = new Set(CHANGE_STEPS);
   const without = (...ids: readonly string[]) => ids.forEach((id) => steps.delete(id));
   if (kind === 'outside-face')
@@ -91,7 +91,7 @@ export const OPENING_WORKS: readonly Work[] = [
     kinds: INSIDE_AND_FACES,
     steps: [...CHANGE_STEPS, 'structure.opening'],
     only: openingSteps,
-    bundle: [...BUNDLE, 'structure.opening'],
+    stepsPerChoice: [...BUNDLE, 'structure.opening'],
     asks: 'opening',
     counted: 'openings',
   },

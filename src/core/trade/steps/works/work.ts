@@ -17,7 +17,7 @@ export const WORK_GROUPS = [
 export type WorkGroup = (typeof WORK_GROUPS)[number];
 
 /** What is known of one choice of a work, where that changes its steps. */
-export type Asked = { opening?: OpeningChange; count: number; kind: PlaceKind };
+export type WorkRequest = { opening?: OpeningChange; count: number; kind: PlaceKind };
 
 /** What a person says is to happen in a place. */
 export type Work = {
@@ -32,12 +32,12 @@ export type Work = {
   /** Every step it may bring. */
   steps: readonly string[];
   /** The steps it brings in this case, where not all. */
-  only?: (asked: Asked) => ReadonlySet<string>;
+  only?: (asked: WorkRequest) => ReadonlySet<string>;
   /** Steps that each choice of it has for itself, so that a second one in the same place is a second set of jobs. */
-  bundle?: readonly string[];
-  /** Asked for when more than one makes sense: "how many windows". */
+  stepsPerChoice?: readonly string[];
+  /** WorkRequest for when more than one makes sense: "how many windows". */
   counted?: string;
-  /** Asked with both sizes. */
+  /** WorkRequest with both sizes. */
   asks?: 'opening';
   /** Other words people look for it by. */
   also?: string;

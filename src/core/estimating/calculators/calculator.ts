@@ -5,9 +5,9 @@ import { readField, type Field, type FieldError, type Fields, type Values } from
 import { inUnits, type Takeoff } from './line';
 
 /** What a sum may draw on beside its own fields. */
-export type SumContext = { room: RoomShape | null; units: UnitSystem };
+export type CalculatorContext = { room: RoomShape | null; units: UnitSystem };
 
-export type SumError =
+export type CalculatorError =
   | { code: 'unknown-sum'; kind: string }
   | { code: 'unknown-field'; field: string }
   | { code: 'bad-field'; field: string; error: FieldError }
@@ -17,20 +17,23 @@ export type SumError =
   | { code: 'impossible'; field: string; why: string };
 
 /** One calculator: its fields and how it works them out. */
-export type Sum = {
+export type Calculator = {
   kind: string;
   title: string;
   /** The question it answers, as somebody would ask it. */
   asks: string;
   fields: Fields;
   usesRoom: boolean;
-  work: (raw: Readonly<Record<string, unknown>>, context: SumContext) => Result<Takeoff, SumError>;
+  work: (
+    raw: Readonly<Record<string, unknown>>,
+    context: CalculatorContext,
+  ) => Result<Takeoff, CalculatorError>;
 };
 
-export type Working = Result<Takeoff, SumError>;
+export type Working = Result<Takeoff, CalculatorError>;
 
 /** Ties a table of fields to the function that works with their values; bad fields never reach it. */
-export const defineSum = <const F extends Fields>(definition: {
+export const defineCalculator = <const F extends Fields>(definition: {
   kind: string;
   title: string;
   asks: string;
@@ -40,8 +43,8 @@ export const defineSum = <const F extends Fields>(definition: {
   instead?: readonly (keyof F & string)[];
   /** Each of them may be typed alone, the rest taken from the room. */
   eachAlone?: boolean;
-  work: (values: Values<F>, context: SumContext) => Working;
-}): Sum => ({
+  work: (values: Values<F>, context: CalculatorContext) => Working;
+}): Calculator => ({
   kind: definition.kind,
   title: definition.title,
   asks: definition.asks,
@@ -72,7 +75,7 @@ type Instead = { fields: Fields; instead?: readonly string[]; eachAlone?: boolea
 function typedInstead(
   { fields, instead = [], eachAlone = false }: Instead,
   values: Readonly<Record<string, unknown>>,
-): Result<string[], SumError> {
+): Result<string[], CalculatorError> {
   const calledOf = (name: string) => (fields[name]?.label ?? name).split(',')[0]?.toLowerCase();
   const given = instead.filter((name) => values[name] !== undefined);
   const [missing] = instead.filter((name) => values[name] === undefined);
@@ -94,7 +97,7 @@ export function readFields(
   fields: Fields,
   raw: Readonly<Record<string, unknown>>,
   units: UnitSystem = 'imperial',
-): Result<Record<string, unknown>, SumError> {
+): Result<Record<string, unknown>, CalculatorError> {
   const unknown = Object.keys(raw).find((name) => name !== 'kind' && !Object.hasOwn(fields, name));
   if (unknown !== undefined) return fail({ code: 'unknown-field', field: unknown });
   const values: Record<string, unknown> = {};
@@ -109,5 +112,5 @@ export function readFields(
 export const worked = (lines: Takeoff['lines'], cautions: string[] = []): Working =>
   ok({ lines, cautions });
 export const needs = (what: string): Working => fail({ code: 'needs', what });
-export const impossible = (field: string, why: string): { ok: false; error: SumError } =>
+export const impossible = (field: string, why: string): { ok: false; error: CalculatorError } =>
   fail({ code: 'impossible', field, why });

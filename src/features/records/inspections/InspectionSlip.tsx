@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Rung } from '@/core/records/inspections';
+import type { InspectionStatus } from '@/core/records/inspections';
 import { inSentence } from '@/features/job';
 import { DropForm, VisitForm } from '@/features/job/forms';
 import { PictureOf, Photos } from '@/features/kit/photo';
@@ -8,7 +8,7 @@ import { JobActions } from '@/features/job/story';
 import { formatDate } from '@/core/units';
 import { placeNameIn, placeOf, selectProject, selectToday, useAppSelector } from '@/store';
 import { Button, ButtonLink, Note, Slip, Strong } from '@/ui';
-import { ifFailedWords, rungWords, someOf } from './words';
+import { ifFailedWords, statusWords, someOf } from './words';
 
 const BOARDS = {
   passed: 'done',
@@ -21,18 +21,18 @@ const BOARDS = {
 const SHOWN_PHOTOS = 6;
 
 /** One visit: when, and behind a tap what it looks at, holds, and would move, with all that can be said of it. */
-export function RungSlip({ rung }: { rung: Rung }) {
+export function InspectionSlip({ status }: { status: InspectionStatus }) {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
   const [open, setOpen] = useState(false);
-  const { job, state } = rung;
+  const { job, state } = status;
   return (
     <Slip
       state={BOARDS[state]}
       title={job.title}
-      note={`${placeOf(project, job)} · ${rungWords(rung, today)}`}
+      note={`${placeOf(project, job)} · ${statusWords(status, today)}`}
     >
-      {open ? <Opened rung={rung} /> : null}
+      {open ? <Opened status={status} /> : null}
       <Button
         look="quiet"
         className="self-start"
@@ -44,11 +44,11 @@ export function RungSlip({ rung }: { rung: Rung }) {
   );
 }
 
-function Opened({ rung }: { rung: Rung }) {
+function Opened({ status }: { status: InspectionStatus }) {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
-  const { job, state, sees, photos, holds, visits, corrections } = rung;
-  const named = (jobs: Rung['sees']) =>
+  const { job, state, sees, photos, holds, visits, corrections } = status;
+  const named = (jobs: InspectionStatus['sees']) =>
     someOf(jobs.map((each) => `${inSentence(each.title)} (${placeOf(project, each)})`));
   const unfinished = sees.filter(({ doneOn }) => doneOn === null);
   return (
@@ -58,7 +58,7 @@ function Opened({ rung }: { rung: Rung }) {
         <Note className="text-brick">{`Not done yet: ${named(unfinished)}.`}</Note>
       ) : null}
       <Fact title="It holds" words={named(holds) || 'nothing'} />
-      {state === 'passed' ? null : <Note>{ifFailedWords(rung)}</Note>}
+      {state === 'passed' ? null : <Note>{ifFailedWords(status)}</Note>}
       {visits.map((visit, nth) => (
         <Note key={nth} className="text-ink">
           {`${formatDate(visit.on, today)}: ${visit.result === 'passed' ? 'passed' : 'did not pass'}${visit.note ? `, ${visit.note}` : ''}`}
@@ -92,13 +92,13 @@ function Opened({ rung }: { rung: Rung }) {
       </View>
       <Strong>The card or certificate</Strong>
       <Photos placeId={job.placeId} of={`job/${job.id}`} about={`the card of ${job.title}`} />
-      {state === 'passed' ? null : <Said rung={rung} />}
+      {state === 'passed' ? null : <Said status={status} />}
     </View>
   );
 }
 
 /** How it went, the day it is booked for, and that the office does not ask for it. */
-function Said({ rung: { job } }: { rung: Rung }) {
+function Said({ status: { job } }: { status: InspectionStatus }) {
   const [asking, setAsking] = useState<'none' | 'book' | 'drop'>('none');
   const close = () => setAsking('none');
   if (asking === 'book') return <VisitForm job={job} onDone={close} />;

@@ -3,7 +3,7 @@ import { effectiveEvents, type JournalEvent } from '..';
 import { differenceOf, unite, type Difference } from './unite';
 
 /** Something that both phones said while they were apart. */
-export type Meeting = {
+export type MergeConflict = {
   kind:
     /** One thing settled two ways: the later word stands until somebody settles it. */
     | 'differs'
@@ -49,9 +49,12 @@ const saysTheSame = (a: JournalEvent | undefined, b: JournalEvent | undefined): 
   return JSON.stringify(a.payload) === JSON.stringify(b.payload);
 };
 
-function subjectsMet({ mine, theirs }: Difference, order: ReadonlyMap<string, number>): Meeting[] {
+function subjectsMet(
+  { mine, theirs }: Difference,
+  order: ReadonlyMap<string, number>,
+): MergeConflict[] {
   const there = bySubject(theirs);
-  return [...bySubject(mine)].flatMap(([subject, own]): Meeting[] => {
+  return [...bySubject(mine)].flatMap(([subject, own]): MergeConflict[] => {
     const others = there.get(subject);
     const [a, b] = [own.at(-1), others?.at(-1)];
     if (!others || !a || !b) return [];
@@ -62,8 +65,8 @@ function subjectsMet({ mine, theirs }: Difference, order: ReadonlyMap<string, nu
 }
 
 /** Jobs that both say are done, one of them or both by a line of the log. */
-function doneTwice({ mine, theirs }: Difference, known: readonly Meeting[]): Meeting[] {
-  const told = new Set(known.flatMap((meeting) => meeting.mine.map(({ id }) => id)));
+function doneTwice({ mine, theirs }: Difference, known: readonly MergeConflict[]): MergeConflict[] {
+  const told = new Set(known.flatMap((conflict) => conflict.mine.map(({ id }) => id)));
   return mine.flatMap((own) => {
     if (told.has(own.id)) return [];
     const jobs = new Set(doneIn(own));
@@ -86,7 +89,7 @@ const eveningsIn = (event: JournalEvent): string[] =>
           : [],
       );
 
-function eveningsMet({ mine, theirs }: Difference): Meeting[] {
+function eveningsMet({ mine, theirs }: Difference): MergeConflict[] {
   return mine.flatMap((own) => {
     const evenings = new Set(eveningsIn(own));
     const others = theirs.filter((event) => eveningsIn(event).some((each) => evenings.has(each)));
@@ -96,7 +99,7 @@ function eveningsMet({ mine, theirs }: Difference): Meeting[] {
   });
 }
 
-function placesMet({ mine, theirs }: Difference): Meeting[] {
+function placesMet({ mine, theirs }: Difference): MergeConflict[] {
   return mine.flatMap((own) => {
     if (own.type !== 'placeAdded') return [];
     const others = theirs.filter(
@@ -112,10 +115,10 @@ function placesMet({ mine, theirs }: Difference): Meeting[] {
 }
 
 /** What two journals of one house both speak of; what was taken back since is no matter any more. */
-export function meetingsOf(
+export function conflictsOf(
   here: readonly JournalEvent[],
   there: readonly JournalEvent[],
-): Meeting[] {
+): MergeConflict[] {
   const all = effectiveEvents(unite(here, there));
   const order = new Map(all.map(({ id }, at) => [id, at]));
   const standing = (events: readonly JournalEvent[]) => events.filter(({ id }) => order.has(id));
@@ -131,13 +134,13 @@ export function meetingsOf(
 }
 
 /** What somebody has to settle; the rest is only told. */
-export const wantsSettling = ({ kind }: Meeting): boolean => kind !== 'agrees';
+export const wantsSettling = ({ kind }: MergeConflict): boolean => kind !== 'agrees';
 
-/** How a meeting is settled: one word stands and the other is taken back, or both count. */
+/** How a conflict is settled: one word stands and the other is taken back, or both count. */
 export type Settling = 'mine' | 'theirs' | 'both';
 
 /** What is taken back by it. */
 export const takenBackBy = (
-  { mine, theirs }: Meeting,
+  { mine, theirs }: MergeConflict,
   settling: Settling,
 ): readonly JournalEvent[] => (settling === 'both' ? [] : settling === 'mine' ? theirs : mine);

@@ -1,13 +1,19 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { SCHOOLS, answerEvent, answerOf, type Answer, type School } from '@/core/trade/practices';
+import {
+  PRACTICES,
+  answerEvent,
+  answerOf,
+  type PracticeAnswer,
+  type Practice,
+} from '@/core/trade/practices';
 import { Page, PlanState } from '@/features/shell';
 import { selectProject, useAppSelector } from '@/store';
 import { ButtonLink, Choice, Note, Section, Small } from '@/ui';
 import { TryOut } from './TryOut';
 
 /** Where good builders disagree: each question with its answers, and what moves when another one is chosen. */
-export function SchoolsScreen() {
+export function PracticesScreen() {
   return (
     <Page title="Where builders disagree">
       <PlanState />
@@ -15,8 +21,8 @@ export function SchoolsScreen() {
         Each of these can be done either way by people who know their trade. Choose another way and
         see what moves before you keep it.
       </Note>
-      {SCHOOLS.map((school) => (
-        <OneSchool key={school.id} school={school} />
+      {PRACTICES.map((practice) => (
+        <OneSchool key={practice.id} practice={practice} />
       ))}
       <Section title="One thing at a time">
         <Note>
@@ -29,22 +35,22 @@ export function SchoolsScreen() {
   );
 }
 
-function OneSchool({ school }: { school: School }) {
+function OneSchool({ practice }: { practice: Practice }) {
   const project = useAppSelector(selectProject);
-  const current = answerOf(project, school.id);
-  const [thought, setThought] = useState<Answer | null>(null);
+  const current = answerOf(project, practice.id);
+  const [thought, setThought] = useState<PracticeAnswer | null>(null);
   const changes = useMemo(
-    () => (thought === null ? [] : [answerEvent(school.id, thought)]),
-    [school.id, thought],
+    () => (thought === null ? [] : [answerEvent(practice.id, thought)]),
+    [practice.id, thought],
   );
-  const shown = school.answers.find(({ id }) => id === (thought ?? current));
-  const usual = school.answers.find(({ id }) => id === school.usual(project));
+  const shown = practice.answers.find(({ id }) => id === (thought ?? current));
+  const usual = practice.answers.find(({ id }) => id === practice.usual(project));
   return (
-    <Section title={school.question}>
+    <Section title={practice.question}>
       <Choice
-        label={school.question}
+        label={practice.question}
         value={thought ?? current}
-        options={school.answers.map(({ id, title }) => ({
+        options={practice.answers.map(({ id, title }) => ({
           value: id,
           label: title,
           ...(id === current ? { note: 'your way now' } : {}),
@@ -53,7 +59,7 @@ function OneSchool({ school }: { school: School }) {
       />
       {shown ? <Note className="text-ink">{shown.because}</Note> : null}
       {usual ? (
-        <Small>{`Usual here: ${usual.title.toLowerCase()}. ${school.usualBecause}`}</Small>
+        <Small>{`Usual here: ${usual.title.toLowerCase()}. ${practice.usualBecause}`}</Small>
       ) : null}
       {thought !== null && shown ? (
         <View>
