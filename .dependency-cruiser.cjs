@@ -40,7 +40,7 @@ module.exports = {
     ),
     outside(
       'core-ground-knows-no-room',
-      { path: '^src/core/(result|random|in-steps)\\.ts$' },
+      { path: '^src/core/(result|random|in-steps|remembering)\\.ts$' },
       { path: roomsIn(ROOMS) },
       'Small things that everything uses use nothing.',
     ),

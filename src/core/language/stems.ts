@@ -1,3 +1,5 @@
+import { remembering } from '../remembering';
+
 /** Word forms that no rule brings back to their root. */
 const IRREGULAR: Readonly<Record<string, string>> = {
   hung: 'hang',
@@ -109,17 +111,11 @@ const SAME: Readonly<Record<string, string>> = {
   inspectors: 'inspection',
 };
 
-/** `taping`, `taped`, `tape` and `tapes` fall together. Crude on purpose: both sides go through it. */
-export function stem(word: string): string {
-  const known = KNOWN.get(word);
-  if (known !== undefined) return known;
-  const root = rootOf(word);
-  if (KNOWN.size >= 20_000) KNOWN.clear();
-  KNOWN.set(word, root);
-  return root;
-}
 /** The same words come up with every key. */
-const KNOWN = new Map<string, string>();
+const WORDS_KEPT = 20_000;
+
+/** `taping`, `taped`, `tape` and `tapes` fall together. Crude on purpose: both sides go through it. */
+export const stem = remembering(WORDS_KEPT, rootOf);
 
 function rootOf(word: string): string {
   const plain = word.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');

@@ -1,3 +1,4 @@
+import { remembering } from '../remembering';
 import { z } from 'zod';
 import { fail, ok, type Result } from '../result';
 
@@ -16,16 +17,14 @@ export const currencySchema = z
   .regex(/^[A-Z]{3}$/)
   .refine((code) => Intl.supportedValuesOf('currency').includes(code));
 
+/** More than a person meets. */
+const CURRENCIES_KEPT = 100;
+
 /** How many decimals a currency has: 2 for dollars, none for yen, 3 for dinars. */
-export function exponentOf(currency: Currency): number {
-  const known = exponents.get(currency);
-  if (known !== undefined) return known;
+export const exponentOf = remembering(CURRENCIES_KEPT, (currency: Currency): number => {
   const format = new Intl.NumberFormat('en-US', { style: 'currency', currency });
-  const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
-  exponents.set(currency, digits);
-  return digits;
-}
-const exponents = new Map<Currency, number>();
+  return format.resolvedOptions().maximumFractionDigits ?? 2;
+});
 
 /** How many of its smallest coins make one of a currency. */
 export const minorUnits = (currency: Currency): number => 10 ** exponentOf(currency);
@@ -139,21 +138,18 @@ export function plainMoney(value: Cents, currency: Currency, isShort = false): s
 }
 
 /** Formats take longer to make than to use, and a screen writes hundreds of sums. */
-const formats = new Map<string, Intl.NumberFormat>();
+const formatOf = remembering(CURRENCIES_KEPT, (key: `${Currency} ${number}`) => {
+  const [currency = '', digits = ''] = key.split(' ');
+  return new Intl.NumberFormat('en-US', {
+    style: 'currency',
+    currency,
+    minimumFractionDigits: Number(digits),
+    maximumFractionDigits: Number(digits),
+  });
+});
 
-function formatFor(currency: Currency, digits: number): Intl.NumberFormat {
-  const key = `${currency} ${digits}`;
-  const made =
-    formats.get(key) ??
-    new Intl.NumberFormat('en-US', {
-      style: 'currency',
-      currency,
-      minimumFractionDigits: digits,
-      maximumFractionDigits: digits,
-    });
-  formats.set(key, made);
-  return made;
-}
+const formatFor = (currency: Currency, digits: number): Intl.NumberFormat =>
+  formatOf(`${currency} ${digits}`);
 
 /**
  * Splits a sum by whole-number weights; the parts always add up to the sum.

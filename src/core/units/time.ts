@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { remembering } from '../remembering';
 import { fail, ok, type Result } from '../result';
 
 /** Screens draw week by week from the first day known: a slip in the year must not make thousands of them. */
@@ -32,27 +33,14 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 
 export const plainDate = (text: string): PlainDate => text as PlainDate;
 
-/** Days that were asked for once: planning asks for the same thousand a million times. */
-const numberOf = new Map<PlainDate, number>();
-const dateOfNumber = new Map<number, PlainDate>();
+/** Three hundred years of them: planning asks for the same thousand a million times. */
+const DAYS_KEPT = 110_000;
 
 /** Days since 1970-01-01 (proleptic Gregorian). */
-export function toDayNumber(date: PlainDate): number {
-  const known = numberOf.get(date);
-  if (known !== undefined) return known;
-  const found = daysFromCivil(date);
-  numberOf.set(date, found);
-  return found;
-}
+export const toDayNumber = remembering(DAYS_KEPT, daysFromCivil);
 
 /** The inverse of {@link toDayNumber}. */
-export function fromDayNumber(dayNumber: number): PlainDate {
-  const known = dateOfNumber.get(dayNumber);
-  if (known !== undefined) return known;
-  const found = civilFromDays(dayNumber);
-  dateOfNumber.set(dayNumber, found);
-  return found;
-}
+export const fromDayNumber = remembering(DAYS_KEPT, civilFromDays);
 
 /** Hinnant's days_from_civil. */
 function daysFromCivil(date: PlainDate): number {

@@ -1,3 +1,5 @@
+import type { Pending } from '../../trade/steps/job';
+import { rememberingOf } from '../../remembering';
 import {
   finishKey,
   openingSlot,
@@ -29,8 +31,6 @@ export type Finished = {
   batch?: Batch;
 };
 
-/** What is still to be done before a material can be ordered. */
-export type Pending = 'measure' | 'choose';
 export type Settled = {
   finished: Finished | null;
   pending: Pending | null;
@@ -40,27 +40,20 @@ export type Settled = {
 
 type Raw = Readonly<Record<string, unknown>>;
 
-/** Places never change once made: a takeoff is worked out once for each place, product and use. */
-const workedOut = new WeakMap<Place, Map<string, Takeoff | { failed: string }>>();
+/** More than a place has finishes, steps and products tried on it. */
+const TAKEOFFS_KEPT = 200;
 
-function takeoffOf(
-  place: Place,
-  sumKind: string,
-  fields: Raw,
-  units: UnitSystem,
-): Takeoff | { failed: string } {
-  const key = `${sumKind} ${units} ${JSON.stringify(fields)}`;
-  const known = workedOut.get(place) ?? new Map<string, Takeoff | { failed: string }>();
-  workedOut.set(place, known);
-  const before = known.get(key);
-  if (before) return before;
-  const result = findCalculator(sumKind)?.work(fields, { room: shapeOf(place), units });
-  const takeoff = result?.ok
-    ? result.value
-    : { failed: result ? saySumError(result.error).reason : `no sum named ${sumKind}` };
-  known.set(key, takeoff);
-  return takeoff;
-}
+/** Places never change once made: a takeoff is worked out once for each place, product and use. */
+const takeoffOf = rememberingOf(
+  TAKEOFFS_KEPT,
+  (sumKind: string, fields: Raw, units: UnitSystem) =>
+    `${sumKind} ${units} ${JSON.stringify(fields)}`,
+  (place: Place, sumKind, fields, units): Takeoff | { failed: string } => {
+    const result = findCalculator(sumKind)?.work(fields, { room: shapeOf(place), units });
+    if (result?.ok) return result.value;
+    return { failed: result ? saySumError(result.error).reason : `no sum named ${sumKind}` };
+  },
+);
 
 /** Fields a product's label settles and the step adds, less those its sum does not know. */
 function fieldsFor(product: Product, extra: Serving['fields']): Raw {

@@ -6,7 +6,6 @@ export {
   slotsAsked,
   takeoffFor,
   type Finished,
-  type Pending,
   type Settled,
 } from './finished';
 export {

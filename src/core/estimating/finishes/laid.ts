@@ -1,3 +1,4 @@
+import { rememberingOf } from '../../remembering';
 import { shapeOf, type Place, type Product } from '../../house';
 import {
   extentOfSurface,
@@ -39,21 +40,17 @@ const listOf = (values: Values, name: string): number[] =>
 
 const back = (box: Box): Box => ({ x: box.y, y: box.x, width: box.height, height: box.width });
 
-/** Places never change once made: each way of hanging a room is worked out once, not for each of its walls. */
-const hungRooms = new WeakMap<Place, Map<string, Hung[] | undefined>>();
+/** More than a room is hung in ways and lengths while one looks at them. */
+const HANGINGS_KEPT = 50;
 
-function hungIn(
-  place: Place,
-  part: 'walls' | 'ceiling',
-  rules: Hung['rules'],
-  way: HangWay,
-): Hung[] | undefined {
-  const known = hungRooms.get(place) ?? new Map<string, Hung[] | undefined>();
-  hungRooms.set(place, known);
-  const key = JSON.stringify([part, rules, way]);
-  if (!known.has(key)) known.set(key, hangRoom(shapeOf(place), part, rules, way));
-  return known.get(key);
-}
+/** Places never change once made: each way of hanging a room is worked out once, not for each of its walls. */
+const hungIn = rememberingOf(
+  HANGINGS_KEPT,
+  (part: 'walls' | 'ceiling', rules: Hung['rules'], way: HangWay) =>
+    JSON.stringify([part, rules, way]),
+  (place: Place, part, rules, way): Hung[] | undefined =>
+    hangRoom(shapeOf(place), part, rules, way),
+);
 
 export type SheetChoice = { where: 'ceiling' | number; way: HangWay; lengths?: readonly number[] };
 

@@ -1,3 +1,4 @@
+import { remembering } from '../../remembering';
 import { stem, wordsIn } from '../../language/stems';
 import type { PaidFor } from '../../house';
 import type { Cover } from './cost-line';
@@ -7,19 +8,19 @@ import type { OpenLine } from './open-line';
 const SHORTEST_WORD = 3;
 const COMMON = new Set(['box', 'bag', 'pack', 'set', 'the', 'and', 'for', 'new', 'more'].map(stem));
 
-const wordsOf = (text: string): ReadonlySet<string> => {
-  const known = stems.get(text);
-  if (known) return known;
-  const found = new Set(
-    wordsIn(text.toLowerCase())
-      .filter((word) => word.length >= SHORTEST_WORD)
-      .map(stem)
-      .filter((word) => !COMMON.has(word)),
-  );
-  stems.set(text, found);
-  return found;
-};
-const stems = new Map<string, ReadonlySet<string>>();
+/** Lines and purchases of a large house come up with every plan. */
+const TEXTS_KEPT = 10_000;
+
+const wordsOf = remembering(
+  TEXTS_KEPT,
+  (text: string): ReadonlySet<string> =>
+    new Set(
+      wordsIn(text.toLowerCase())
+        .filter((word) => word.length >= SHORTEST_WORD)
+        .map(stem)
+        .filter((word) => !COMMON.has(word)),
+    ),
+);
 
 const KINDS: Readonly<Record<string, OpenLine['kind']>> = {
   materials: 'materials',

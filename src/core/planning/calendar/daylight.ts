@@ -1,3 +1,4 @@
+import { remembering } from '../../remembering';
 import { isAtRest, type OutsideRest } from '../../house';
 import { fromDayNumber, toDayNumber, plainDate } from '../../units';
 
@@ -11,17 +12,11 @@ const NOON = { winter: 12 * 60, summer: 13 * 60 };
 const SUMMER = { from: '03-15', to: '10-31' };
 const RADIANS = Math.PI / 180;
 
-/** When one can see outside, in minutes of the day (Cooper's declination, the sunrise equation; no twilight). */
-export function daylightOn(day: number): { from: number; to: number } {
-  const known = lit.get(day);
-  if (known) return known;
-  const found = fromSunriseToSunset(day);
-  lit.set(day, found);
-  return found;
-}
+/** Ten years of them. */
+const DAYS_KEPT = 4_000;
 
-/** Days whose light was worked out once. */
-const lit = new Map<number, { from: number; to: number }>();
+/** When one can see outside, in minutes of the day (Cooper's declination, the sunrise equation; no twilight). */
+export const daylightOn = remembering(DAYS_KEPT, fromSunriseToSunset);
 
 function fromSunriseToSunset(day: number): { from: number; to: number } {
   const date = fromDayNumber(day);
