@@ -48,6 +48,7 @@ await checkIn([
   ],
   [
     ['layers', 'npm', ['run', '-s', 'layers']],
+    ['unused exports', 'npm', ['run', '-s', 'unused']],
     ['chromium', process.execPath, ['tools/chromium.mjs']],
     ['build', process.execPath, ['tools/build.mjs']],
   ],

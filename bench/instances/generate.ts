@@ -11,7 +11,7 @@ import { earliestStarts, topologicalOrder, type Instance } from './instance';
 import { Profile } from './profile';
 
 /** The links of an instance: nothing has to pass between two jobs. */
-export const linksOf = ({ predecessors }: Instance): Precedes[] =>
+const linksOf = ({ predecessors }: Instance): Precedes[] =>
   predecessors.flatMap((before, after) =>
     before.map((other) => ({ before: other, after, lag: 0 })),
   );

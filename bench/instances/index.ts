@@ -1,3 +1,3 @@
 export { criticalPath, lowerBound, type Instance, type InstanceError } from './instance';
 export { readSm } from './read-sm';
-export { latestFinishPass, solve, type Solution } from './solve';
+export { latestFinishPass, solve } from './solve';

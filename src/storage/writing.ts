@@ -1,7 +1,7 @@
 import type { KeyValue } from './key-value';
 
 /** A write that was refused. `left` are rows that landed all the same and could not be taken back. */
-export class NotWritten extends Error {
+class NotWritten extends Error {
   constructor(
     readonly left: readonly string[],
     cause: unknown,

@@ -19,9 +19,9 @@ export type BuildState =
   | 'left-behind';
 
 /** Room in the browser's storage, in bytes. */
-export type Space = { used: number; of: number };
+type Space = { used: number; of: number };
 
-export type DeviceState = {
+type DeviceState = {
   offline: OfflineState;
   build: BuildState;
   space: Space | null;

@@ -24,7 +24,7 @@ import type { Thunk } from './store';
 export const DEMO_ID = 'demo-house';
 
 /** The device refused somewhere on the way; the house that was there before, if any, stands untouched. */
-export class NotBroughtIn extends Error {}
+class NotBroughtIn extends Error {}
 
 type House = Pick<HouseEntry, 'id' | 'kind' | 'name' | 'clock'>;
 type Contents = Pick<ReadFile, 'events' | 'photos' | 'unread'> & {

@@ -33,10 +33,10 @@ import type { Thunk } from './store';
 const QUARTER_HOUR = 15;
 
 /** The plan moves on in quarters of an hour; finer would only re-plan for nothing. */
-export const clockNow = (outside: Outside, entry: HouseEntry | null): Moment =>
+const clockNow = (outside: Outside, entry: HouseEntry | null): Moment =>
   entry?.clock ?? moment(Math.floor(outside.now() / QUARTER_HOUR) * QUARTER_HOUR);
 
-export const isStanding = ({ removed }: HouseEntry): boolean => !removed;
+const isStanding = ({ removed }: HouseEntry): boolean => !removed;
 
 /** Opens the house this tab had open, or the one opened last on the device; the tab keeps to it from then on. */
 export const openCurrent =

@@ -1,7 +1,4 @@
-import { useCallback, useLayoutEffect, useRef, useState } from 'react';
-
-const isSame = (a: unknown, b: unknown): boolean =>
-  a === b || JSON.stringify(a) === JSON.stringify(b);
+import { useCallback, useLayoutEffect, useRef } from 'react';
 
 /**
  * For a form that keeps what was typed and then closes or empties itself: `finish` runs only when it was kept and
@@ -23,15 +20,4 @@ export function useKeeping(typed: unknown) {
       onItsWay.current = null;
     }
   }, []);
-}
-
-/** What stands in a field: it follows what is kept, until somebody types something else into it. */
-export function useFollowing<T>(kept: T): [T, (typed: T) => void] {
-  const [typed, setTyped] = useState(kept);
-  const [followed, setFollowed] = useState(kept);
-  if (!isSame(followed, kept)) {
-    setFollowed(kept);
-    if (isSame(typed, followed)) setTyped(kept);
-  }
-  return [typed, setTyped];
 }

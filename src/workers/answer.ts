@@ -28,7 +28,7 @@ type Question = {
 };
 
 /** What the planner worker does with a request, in steps between which it listens; runs without a worker too. */
-export function* answerInSteps({ request, house, file = '' }: Question): Steps {
+function* answerInSteps({ request, house, file = '' }: Question): Steps {
   const { id } = request;
   const failed = (error: Extract<WorkerReply, { kind: 'failed' }>['error']): WorkerReply => ({
     id,

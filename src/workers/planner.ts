@@ -62,7 +62,7 @@ export type SumAsked = Of<'sum'>;
 export type QuotesAsked = Of<'quotes'>;
 
 /** A file's contents, its events in stretches as they came. */
-export type FileRead = Omit<Extract<WorkerReply, { kind: 'file' }>, 'id' | 'kind'> & {
+type FileRead = Omit<Extract<WorkerReply, { kind: 'file' }>, 'id' | 'kind'> & {
   events: JournalEvent[][];
   photos: [id: string, picture: string][];
 };

@@ -85,4 +85,3 @@ export const decisionRecordSchema = z.object({
   chosen: z.int().min(0).max(5),
   reasons: noteSchema.nullable(),
 });
-export type DecisionRecord = z.infer<typeof decisionRecordSchema>;

@@ -73,11 +73,11 @@ export const thatClose = ({ suspects }: Closing): Suspect[] =>
 /** Without a diagonal the longest wall comes first: a long tape sags most. */
 const size = (walls: readonly WallRun[], { wall }: Suspect) => walls[wall]?.length ?? 0;
 
-export const withLength = (walls: readonly WallRun[], wall: number, length: Ticks): WallRun[] =>
+const withLength = (walls: readonly WallRun[], wall: number, length: Ticks): WallRun[] =>
   walls.map((run, at) => (at === wall ? { ...run, length } : run));
 
 /** How much the measured diagonals differ from those of these walls, all together, in whole inches' worth of ticks. */
-export function diagonalMisfit(walls: readonly WallRun[], diagonals: readonly Diagonal[]): number {
+function diagonalMisfit(walls: readonly WallRun[], diagonals: readonly Diagonal[]): number {
   const corners = cornersOf(walls);
   return diagonals.reduce((sum, { from, to, length }) => {
     const [a, b] = [corners[from], corners[to]];

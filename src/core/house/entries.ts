@@ -26,10 +26,9 @@ export const kindKeySchema = keySchema(64);
 
 /** Who a share of a receipt belongs to; null is the house as a whole. */
 const moneyShareSchema = z.object({ placeId: placeIdSchema.nullable(), cents: centsSchema });
-export type MoneyShare = z.infer<typeof moneyShareSchema>;
 
 /** One entry of hours holds a year at most: more is a slip, and a shorter limit would lose an evening. */
-export const LONGEST_ENTRY = 366 * 24 * 60;
+const LONGEST_ENTRY = 366 * 24 * 60;
 
 const placeId = placeIdSchema.nullable();
 /** Thousandths of the unit: 1.5 buckets is 1500. */
@@ -38,7 +37,7 @@ const thousandthsSchema = z.int().min(1).max(1e12);
 const on = plainDateSchema.optional();
 
 /** What one breath of the log says. Every share of `money` is already rounded; their sum is the receipt. */
-export const entrySchema = z.discriminatedUnion('kind', [
+const entrySchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('hours'),
     personId: personIdSchema,
@@ -206,7 +205,7 @@ export const logIdSchema = keySchema(64).brand<'LogId'>();
 export type LogId = z.infer<typeof logIdSchema>;
 
 /** One slot of one statement, as the owner put it: the job, the person, the room … */
-export const answerSchema = z.object({
+const answerSchema = z.object({
   slot: keySchema(24),
   /** The words of the statement it was said of. */
   about: noteSchema,

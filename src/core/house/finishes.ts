@@ -45,7 +45,6 @@ export const ownLineSchema = z.object({
   leadDays: z.int().min(0).max(400),
   jobId: jobIdSchema,
 });
-export type OwnLine = z.infer<typeof ownLineSchema>;
 
 export const finishKey = (placeId: string, slot: Slot): string => `${placeId}/${slot}`;
 

@@ -17,25 +17,17 @@ export {
   type SizeError,
   type WallRun,
 } from './place';
-export { ownRuleSchema, pairKey, type OwnRule } from './moves';
+export { pairKey } from './moves';
 export {
   finishKey,
   openingSlot,
   productSchema,
   slotOf,
   slotSchema,
-  type OwnLine,
   type Product,
   type Slot,
 } from './finishes';
-export {
-  ceilingSchema,
-  FLAT,
-  openingSchema,
-  reachesFloor,
-  type Ceiling,
-  type Opening,
-} from './openings';
+export { FLAT, type Ceiling, type Opening } from './openings';
 export {
   areasOf,
   baseRuns,
@@ -48,7 +40,6 @@ export {
   heightAt,
   highestOver,
   wallOutline,
-  type RoomAreas,
   type RoomShape,
 } from './room';
 export { SKILLS, skillSchema, type Skill } from './skills';
@@ -64,9 +55,7 @@ export {
   type PersonId,
 } from './people';
 export {
-  answerSchema,
   dayLogSchema,
-  entrySchema,
   jobIdSchema,
   logIdSchema,
   spendKindSchema,
@@ -76,19 +65,9 @@ export {
   type EntryOf,
   type JobId,
   type LogId,
-  type MoneyShare,
   type SpendKind,
 } from './entries';
-export {
-  jobDropSchema,
-  jobFiguresSchema,
-  jobSplitSchema,
-  ownJobSchema,
-  type JobDrop,
-  type JobFigures,
-  type JobSplit,
-  type OwnJob,
-} from './own-jobs';
+export { ownJobSchema, type JobFigures, type JobSplit, type OwnJob } from './own-jobs';
 export { workChoiceIdSchema, workChoiceSchema, type WorkChoice, type WorkChoiceId } from './works';
 export {
   PRACTICE_OPTIONS,
@@ -96,17 +75,15 @@ export {
   isAtRest,
   outsideRestSchema,
   practiceChoiceSchema,
-  type DecisionRecord,
-  type Hire,
   type OutsideRest,
   type Path,
   type PracticeId,
   type PracticeOption,
 } from './choices';
-export { bookedElsewhere, hireOf, type Hired } from './hires';
+export { bookedElsewhere, hireOf } from './hires';
 export { hardDatesOf, isInPhase, phaseSchema, type HardDate, type Phase } from './phases';
-export { openPunch, punchItemSchema, waiverSchema, type PunchItem, type Waiver } from './punch';
-export { rebuildSchema, type Rebuild } from './rebuild';
+export { openPunch, type PunchItem } from './punch';
+export { type Rebuild } from './rebuild';
 export { elementSchema, suspicionSchema, type Element, type Suspicion } from './elements';
 export {
   conditionSchema,
@@ -114,17 +91,14 @@ export {
   demandSchema,
   riskSchema,
   surveyIdOf,
-  surveySchema,
   type Decision,
   type Demand,
   type ElementCondition,
   type Photo,
   type Risk,
-  type Settlement,
   type Survey,
 } from './survey';
 export {
-  orderSchema,
   type Inspection,
   type Leftover,
   type OpenQuestion,
@@ -134,33 +108,21 @@ export {
 export {
   heldSchema,
   isSpokenOf,
-  surfaceRefSchema,
   surfaceTitle,
   type Held,
   type SurfaceRef,
   type WallRecord,
 } from './behind';
 export {
-  acceptedSchema,
-  budgetSchema,
-  changeCauseSchema,
-  changeOrderSchema,
   kindKeys,
   kindTitle,
   offeredKinds,
-  ownKindSchema,
-  purchaseMatchSchema,
-  receiptSchema,
-  type Accepted,
   type Budget,
   type ChangeCause,
   type ChangeOrder,
-  type OwnKind,
-  type PurchaseMatch,
   type Receipt,
 } from './money';
 export {
-  meaningSchema,
   type Meaning,
   daysInOrder,
   houseSchema,
@@ -170,15 +132,8 @@ export {
   type House,
   type Project,
 } from './project';
+export { conventionsOf, type DateOrder, type NumberStyle, type Conventions } from './ways';
 export {
-  usualConventions,
-  conventionsOf,
-  type DateOrder,
-  type NumberStyle,
-  type Conventions,
-} from './ways';
-export {
-  bookingsOf,
   favoursOpen,
   inspectionsOf,
   leftoversOf,
@@ -195,29 +150,12 @@ export {
   type HouseFacts,
   type PlanningInput,
 } from './planning-input';
-export { NOTHING_LOGGED, loggedIn, touchedOn, type Logged } from './logged';
+export { NOTHING_LOGGED, loggedIn } from './logged';
 export { effortLeft, progressOf, readProgress, toldLeft, type Progress } from './progress';
 export { purchasesOf, receiptLines, receiptTotal, type PaidFor, type Purchase } from './purchases';
-export {
-  RELATIONS,
-  relatedSchema,
-  relatedTo,
-  relationKey,
-  relationsOf,
-  relationsToAsk,
-  type Related,
-  type Relation,
-  type RelationKind,
-} from './relations';
-export {
-  PLACE_STATES,
-  hasNothingToTakeOut,
-  placeStateSchema,
-  stateOf,
-  type PlaceState,
-  type PlaceToday,
-} from './state';
-export { extentsOf, type Extents } from './surface';
+export { RELATIONS, relatedTo, relationsOf, relationsToAsk, type RelationKind } from './relations';
+export { PLACE_STATES, hasNothingToTakeOut, stateOf, type PlaceState } from './state';
+export { extentsOf } from './surface';
 export {
   OPENING_CHANGES,
   openingChangeSchema,

@@ -16,7 +16,7 @@ export const ownKindSchema = z.object({
 export type OwnKind = z.infer<typeof ownKindSchema>;
 
 /** Something to buy or pay for in the plan: a line of Stores, or a job's own cost. */
-export const costLineIdSchema = keySchema(240);
+const costLineIdSchema = keySchema(240);
 
 const receiptLineSchema = z.object({
   what: noteSchema,
@@ -54,7 +54,6 @@ export const purchaseMatchSchema = z.object({
   /** Nothing more is to be paid for it. */
   whole: z.boolean(),
 });
-export type PurchaseMatch = z.infer<typeof purchaseMatchSchema>;
 
 /** A quote taken: each job's part of it, and the first day they come. */
 export const acceptedSchema = z.object({
@@ -75,10 +74,9 @@ export const acceptedSchema = z.object({
     )
     .max(200),
 });
-export type Accepted = z.infer<typeof acceptedSchema>;
 
 /** What made the scope grow. */
-export const changeCauseSchema = z.discriminatedUnion('kind', [
+const changeCauseSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('find'), text: noteSchema, entryId: keySchema(120).optional() }),
   z.object({ kind: z.literal('wish'), text: noteSchema }),
   z.object({ kind: z.literal('office'), text: noteSchema }),

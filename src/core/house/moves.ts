@@ -13,7 +13,6 @@ export const ownRuleSchema = z.object({
   after: jobIdSchema,
   because: noteSchema,
 });
-export type OwnRule = z.infer<typeof ownRuleSchema>;
 
 /** A rule of the trade set aside between two jobs, with the reason. Only usual practice can be. */
 export const overruleSchema = z.object({

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ticksSchema, type Ticks } from '../units';
+import { ticksSchema } from '../units';
 
 /** Longer than any house or plot; areas of such sizes are still exact. */
 const LONGEST = 300 * 1_000 * 320;
@@ -36,6 +36,3 @@ export const openingSchema = z.object({
   sill: heightSchema,
 });
 export type Opening = z.infer<typeof openingSchema>;
-
-/** Whether it reaches the floor, so that base trim stops at it. */
-export const reachesFloor = ({ sill }: { sill: Ticks }): boolean => sill === 0;

@@ -79,4 +79,3 @@ export const jobDropSchema = z.object({
   on: plainDateSchema,
   because: noteSchema,
 });
-export type JobDrop = z.infer<typeof jobDropSchema>;

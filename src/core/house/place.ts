@@ -35,7 +35,7 @@ export const placeIdSchema = keySchema(64).brand<'PlaceId'>();
 export type PlaceId = z.infer<typeof placeIdSchema>;
 
 /** One run of wall; at its end the walker turns right by `turn` degrees (left if negative). */
-export const wallRunSchema = z.object({
+const wallRunSchema = z.object({
   length: spanSchema,
   /** Degrees, with decimals where a corner is 100.5. */
   turn: z.number().min(-180).max(180),

@@ -26,4 +26,3 @@ export const waiverSchema = z.object({
   on: plainDateSchema,
   because: noteSchema,
 });
-export type Waiver = z.infer<typeof waiverSchema>;

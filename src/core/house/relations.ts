@@ -17,7 +17,7 @@ export const RELATIONS = [
   { id: 'passes', says: 'sends a flue, stair or pipe through' },
 ] as const;
 
-export const relationKindSchema = z.enum(RELATIONS.map(({ id }) => id));
+const relationKindSchema = z.enum(RELATIONS.map(({ id }) => id));
 export type RelationKind = z.infer<typeof relationKindSchema>;
 
 export const relationKey = (kind: RelationKind, placeId: string): string => `${kind}:${placeId}`;
@@ -28,7 +28,6 @@ export const relatedSchema = z.object({
   /** All of them; an empty list says that there is none. */
   to: z.array(placeIdSchema).max(200),
 });
-export type Related = z.infer<typeof relatedSchema>;
 
 export type Relation = { kind: RelationKind; from: PlaceId; to: PlaceId; told: boolean };
 

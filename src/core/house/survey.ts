@@ -69,7 +69,6 @@ export const settlementSchema = z.object({
     })
     .nullable(),
 });
-export type Settlement = z.infer<typeof settlementSchema>;
 
 /** A date that somebody outside the house sets. */
 export const demandSchema = z.object({

@@ -10,7 +10,7 @@ export const conventionsOf = ({
   currency,
 }: Pick<Project, 'ways' | 'currency'>): Conventions => ways ?? usualConventions(currency);
 
-export const usualConventions = (currency: Project['currency']): Conventions => ({
+const usualConventions = (currency: Project['currency']): Conventions => ({
   dateOrder: currency === 'USD' ? 'month-first' : 'day-first',
   numberStyle: currency === 'EUR' ? 'comma' : 'point',
 });

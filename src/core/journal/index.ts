@@ -11,7 +11,7 @@ export {
 } from './events';
 export { actIn, eventIdIn } from './acts';
 export { compareEvents, effectiveEvents, inJournalOrder, reduceJournal } from './reduce';
-export { eventRow, parseEvent, type EventFault } from './read';
+export { eventRow, parseEvent } from './read';
 export { JOURNAL_VERSION, REDUCER_VERSION } from './versions';
 export { checkKept, type KeepingFault } from './keeping';
-export { wordsIn, type WordsIn } from './words-in';
+export { wordsIn } from './words-in';

@@ -1,2 +1,2 @@
 export { cascadeOf, changeTree, findsOpen, type ChangeStanding } from './changes';
-export { keepLedger, paymentsOf, type Allotted, type Ledger, type Payment } from './ledger';
+export { keepLedger, paymentsOf, type Allotted, type Ledger } from './ledger';

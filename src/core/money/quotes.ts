@@ -3,7 +3,7 @@ import type { CostLine, Plan, PlannedJob } from '../planning/report';
 import { cents, minutes, splitCents, type Cents, type Minutes } from '../units';
 
 /** What doing it oneself comes to against a quote. */
-export type AgainstQuote = {
+type AgainstQuote = {
   /** Paid, and still to pay, for the same jobs. */
   ownCents: Cents;
   ownMinutes: Minutes;

@@ -1,5 +1,5 @@
 import { surfaceArea, type Box, type Surface } from '../estimating/layout';
-import { rowSpans, spansAt } from '../estimating/layout/surface';
+import { spansAt } from '../estimating/layout/surface';
 
 const overlapOf = (a: Box, b: Box): number =>
   Math.max(0, Math.min(a.x + a.width, b.x + b.width) - Math.max(a.x, b.x)) *
@@ -110,6 +110,3 @@ export function sliversOf(
 
 export const leastPieces = (surface: Surface, pieceArea: number): number =>
   Math.ceil(surfaceArea(surface) / pieceArea - 1e-9);
-
-export const isCovered = (surface: Surface, bottom: number, top: number): boolean =>
-  rowSpans(surface, bottom, top).length > 0;

@@ -9,7 +9,6 @@ export const AREA_PER_SQM = (TICKS_PER_MM * 1_000) ** 2;
 
 export const area = (value: number): Area => Math.round(value) as Area;
 export const fromSquareFeet = (squareFeet: number): Area => area(squareFeet * AREA_PER_SQFT);
-export const toSquareFeet = (value: Area): number => value / AREA_PER_SQFT;
 
 /** `112 sq ft` or `10.4 m²`. */
 export function formatArea(value: Area, system: UnitSystem): string {

@@ -17,15 +17,7 @@ export {
   type Ticks,
   type UnitSystem,
 } from './length';
-export {
-  AREA_PER_SQFT,
-  AREA_PER_SQM,
-  area,
-  formatArea,
-  fromSquareFeet,
-  toSquareFeet,
-  type Area,
-} from './area';
+export { AREA_PER_SQFT, AREA_PER_SQM, area, formatArea, fromSquareFeet, type Area } from './area';
 export {
   addCents,
   cents,
@@ -41,7 +33,6 @@ export {
   splitCents,
   type Cents,
   type Currency,
-  type MoneyError,
 } from './money';
 export {
   MINUTES_PER_DAY,
@@ -52,7 +43,6 @@ export {
   formatDayMonth,
   formatElapsed,
   formatMinutes,
-  formatMonth,
   formatTimeOfDay,
   fromDayNumber,
   isWeekend,
@@ -75,4 +65,4 @@ export {
   type Moment,
   type PlainDate,
 } from './time';
-export { monthScale, positionOn, type TimeScale } from './scale';
+export { monthScale, positionOn } from './scale';

@@ -1,7 +1,7 @@
 import { extentOf, isOutside, type Place } from '@/core/house';
 
 /** Where each place stands in the cut-through house; fractions of the drawing's width. */
-export type Cell = { place: Place; from: number; to: number };
+type Cell = { place: Place; from: number; to: number };
 export type FloorRow = { floor: number; cells: Cell[] };
 export type SectionModel = {
   attic: Place[];

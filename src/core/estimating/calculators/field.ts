@@ -8,7 +8,7 @@ import {
 } from '../../units';
 
 /** No wall of a house is longer; what is more is a slip of the pen. */
-export const LONGEST: Ticks = fromMillimetres(300_000);
+const LONGEST: Ticks = fromMillimetres(300_000);
 /** Lengths in one list: joists of a hall, pieces of a room. */
 const MOST_LENGTHS = 500;
 

@@ -6,43 +6,11 @@ export {
   sayCans,
   sayRest,
   SMALLEST_CAN,
-  type Can,
 } from './cans';
-export {
-  askedFields,
-  offeredIn,
-  standardOf,
-  readField,
-  type Field,
-  type FieldError,
-  type Fields,
-} from './field';
-export { cornerLengths, hangRoom, type HangWay, type Hung } from './hang';
-export {
-  measuredArea,
-  measuredLength,
-  readable,
-  rounded,
-  sayArea,
-  sayLength,
-  unitWord,
-  type Measured,
-  type Takeoff,
-  type TakeoffLine,
-} from './line';
-export {
-  answerTakeoff,
-  reportAreas,
-  type Areas,
-  type RequestError,
-  type TakeoffAnswer,
-} from './request';
-export { sayFieldError, sayRequestError, sayRoomFault, saySumError, type Fault } from './say';
-export {
-  readFields,
-  type Calculator,
-  type CalculatorContext,
-  type CalculatorError,
-} from './calculator';
+export { askedFields, offeredIn, standardOf, readField, type Field, type Fields } from './field';
+export { hangRoom, type HangWay, type Hung } from './hang';
+export { readable, sayLength, unitWord, type Takeoff, type TakeoffLine } from './line';
+export { answerTakeoff } from './request';
+export { sayFieldError, sayRequestError, saySumError } from './say';
+export { readFields, type Calculator, type CalculatorError } from './calculator';
 export { findCalculator, CALCULATORS } from './sums';
-export { type WorkedOut } from './takeoff-schema';

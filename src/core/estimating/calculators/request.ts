@@ -133,7 +133,7 @@ function roomFrom(value: unknown): RoomShape {
   return { walls, height, ceiling: ceilingFrom(given.ceiling, walls, height), openings };
 }
 
-export function reportAreas(room: RoomShape, units: UnitSystem): Areas {
+function reportAreas(room: RoomShape, units: UnitSystem): Areas {
   const areas = areasOf(room);
   return {
     floor: measuredArea(areas.floor, units),

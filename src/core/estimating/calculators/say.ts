@@ -53,7 +53,7 @@ export function sayFieldError(error: FieldError): string {
 }
 
 /** A fault of a room in words, walls and openings numbered as in the list, from 0. */
-export function sayRoomFault(fault: RoomFault, units: UnitSystem): Fault {
+function sayRoomFault(fault: RoomFault, units: UnitSystem): Fault {
   switch (fault.code) {
     case 'not-closed': {
       const { suspects } = fault.closing;

@@ -15,7 +15,7 @@ function cheapestHolding(ground: Ground, used: number, left: readonly number[]):
  * shortest that holds it) when there is none; then each board swapped for the cheapest that holds it.
  * The plan a careful person makes on paper. Undefined when limited stock runs out on the way.
  */
-export function firstFit(ground: Ground, preferred: number): Cutting[] | undefined {
+function firstFit(ground: Ground, preferred: number): Cutting[] | undefined {
   const left = [...ground.available];
   const boards: { stock: number; used: number; counts: number[] }[] = [];
   for (const [piece, size] of ground.sizes.entries()) {

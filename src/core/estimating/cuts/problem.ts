@@ -2,14 +2,14 @@ import { z } from 'zod';
 import { fail, ok, type Result } from '../../result';
 
 /** A length on sale, or lying in the stores at price nought. Whole numbers of one unit of length. */
-export type Stock = {
+type Stock = {
   length: number;
   /** Cents for one. */
   price: number;
   /** How many there are; as many as wanted when left out. */
   available?: number;
 };
-export type Piece = { length: number; qty: number };
+type Piece = { length: number; qty: number };
 export type CutProblem = {
   /** What the saw eats between two pieces. */
   kerf: number;
@@ -60,7 +60,7 @@ export type CutError = z.infer<typeof cutErrorSchema>;
 const isCount = (value: number) => Number.isSafeInteger(value) && value >= 0;
 
 /** The first thing wrong with a problem, in the order a reader meets it. */
-export function cutFault({ kerf, stock, pieces }: CutProblem): CutError | undefined {
+function cutFault({ kerf, stock, pieces }: CutProblem): CutError | undefined {
   if (!isCount(kerf)) return { code: 'negative-kerf' };
   if (stock.length === 0) return { code: 'no-stock' };
   if (pieces.length === 0) return { code: 'no-pieces' };

@@ -19,7 +19,7 @@ import type { FinishQuote } from './quote-schema';
 import { SERVINGS, type Serving } from './served';
 
 /** What a chosen finish makes of a material: what is bought, how much, at what price, and why. */
-export type Finished = {
+type Finished = {
   what: string;
   unit: string;
   units: number;

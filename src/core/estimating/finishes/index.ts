@@ -1,13 +1,5 @@
 export { CATALOGUE, findProduct, offeredFor, productsOf } from './catalogue';
-export {
-  openingsOf,
-  quoteFor,
-  settleMaterial,
-  slotsAsked,
-  takeoffFor,
-  type Finished,
-  type Settled,
-} from './finished';
+export { openingsOf, quoteFor, settleMaterial, slotsAsked, takeoffFor } from './finished';
 export {
   layFloorPlanks,
   layFloorTiles,
@@ -15,8 +7,7 @@ export {
   sheetLengths,
   type Laid,
   type PlankWay,
-  type SheetChoice,
 } from './laid';
-export { inCans, batchOf, wholeCans, type CansBought } from './batch';
-export { finishQuoteSchema, type FinishQuote } from './quote-schema';
-export { batchSchema, type Batch } from '../../trade/steps/batch';
+export { inCans, batchOf, wholeCans } from './batch';
+export { type FinishQuote } from './quote-schema';
+export { type Batch } from '../../trade/steps/batch';

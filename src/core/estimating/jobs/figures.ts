@@ -15,7 +15,7 @@ export function measureOf(quantity: Quantity): number {
   }
 }
 
-export function withMeasure(quantity: Quantity, measure: number): Quantity {
+function withMeasure(quantity: Quantity, measure: number): Quantity {
   switch (quantity.kind) {
     case 'area':
       return { ...quantity, area: Math.round(measure) as Area };

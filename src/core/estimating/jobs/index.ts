@@ -1,5 +1,5 @@
 export { circleIn } from './circle';
-export { amountOf, estimateEffort } from './amount';
+export { amountOf } from './amount';
 export { expandAll, expandJobs } from './expand';
 export { linksOf } from './links';
-export { measureOf, plannedCost, withMeasure } from './figures';
+export { measureOf, plannedCost } from './figures';

@@ -14,7 +14,7 @@ export type Measured = {
 
 /** Walls with lath and plaster, and floors in a mud bed, are usual in houses older than this. */
 const PLASTER_BEFORE = 1945;
-export const isPlaster = ({ house }: HouseFacts): boolean => house.yearBuilt < PLASTER_BEFORE;
+const isPlaster = ({ house }: HouseFacts): boolean => house.yearBuilt < PLASTER_BEFORE;
 
 const SURROUND_SQFT = 60;
 const FEET_PER_DEVICE = 8;
@@ -58,7 +58,7 @@ function debrisOf({ place, house, beside, count: pieces }: Measured): number {
 }
 
 /** In and outside each bedroom, and on each storey that has rooms. */
-export function alarmsOf(house: HouseFacts): number {
+function alarmsOf(house: HouseFacts): number {
   const places = placesInOrder(house);
   const bedrooms = places.filter(({ kind }) => kind === 'bedroom');
   const outside = new Set(bedrooms.map(({ floor }) => floor)).size;

@@ -14,7 +14,7 @@ export type PlankRules = {
 };
 
 /** One piece as it lies. `board` counts boards bought; `from` is where on that board it begins. */
-export type PlankPiece = Box & { row: number; board: number; from: number };
+type PlankPiece = Box & { row: number; board: number; from: number };
 
 export type PlankLayout = {
   pieces: PlankPiece[];

@@ -12,7 +12,7 @@ export type SheetRules = {
 };
 
 /** One piece as it hangs. `sheet` counts from 0 within the whole layout. */
-export type SheetPiece = Box & { row: number; sheet: number };
+type SheetPiece = Box & { row: number; sheet: number };
 
 export type SheetLayout = {
   pieces: SheetPiece[];

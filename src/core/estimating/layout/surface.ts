@@ -1,7 +1,7 @@
 import { cornersOf, wallOutline, type RoomShape } from '../../house';
 
 /** A point of a surface in ticks: `x` along it from the left, `y` up (walls) or across (floors, ceilings). */
-export type Point = { x: number; y: number };
+type Point = { x: number; y: number };
 export type Box = { x: number; y: number; width: number; height: number };
 type Span = { from: number; to: number };
 
@@ -90,7 +90,7 @@ export function spansAt({ outline }: Surface, y: number): Span[] {
 
 const HAIR = 1;
 
-export function joined(spans: readonly Span[]): Span[] {
+function joined(spans: readonly Span[]): Span[] {
   const result: Span[] = [];
   for (const span of spans.toSorted((a, b) => a.from - b.from)) {
     const last = result.at(-1);

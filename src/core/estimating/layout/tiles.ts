@@ -11,10 +11,10 @@ export type TileRules = {
 /** Cuts at a visible edge are at least this share of a tile. */
 const LEAST_SHARE = 1 / 3;
 
-export type TileEdge = 'left' | 'right' | 'bottom' | 'top' | 'inside corner';
+type TileEdge = 'left' | 'right' | 'bottom' | 'top' | 'inside corner';
 type OuterEdge = Exclude<TileEdge, 'inside corner'>;
 
-export type TilePiece = Box & { cut: boolean };
+type TilePiece = Box & { cut: boolean };
 
 export type TileLayout = {
   pieces: TilePiece[];

@@ -3,8 +3,8 @@ import type { Job, JobMaterial } from '../../trade/steps';
 import { expandJobs } from '../jobs';
 import { cents, minutes, type Cents, type Minutes } from '../../units';
 
-export type HoursChange = { jobId: JobId; title: string; before: Minutes; after: Minutes };
-export type LineChange = {
+type HoursChange = { jobId: JobId; title: string; before: Minutes; after: Minutes };
+type LineChange = {
   lineId: string;
   placeId: PlaceId | null;
   what: string;

@@ -1,3 +1,3 @@
-export { impactOf, isNoChange, type HoursChange, type Impact, type LineChange } from './impact';
+export { impactOf, isNoChange } from './impact';
 export { simulatedReading, type MeasuringDevice, type Reading } from './laser';
-export { measuringPass, type MeasuringPass, type ToMeasure } from './pass';
+export { measuringPass, type ToMeasure } from './pass';

@@ -1,3 +1,1 @@
-export { droppedWork } from './dropped';
-export { scopeHistory } from './history';
-export { droppedSchema, scopeDaySchema, type Dropped, type ScopeDay } from './past-schema';
+export { type Dropped, type ScopeDay } from './past-schema';

@@ -13,7 +13,7 @@ export const enquirySchema = z.object({
 });
 export type Enquiry = z.infer<typeof enquirySchema>;
 
-export const offerSchema = z.object({
+const offerSchema = z.object({
   shop: z.string(),
   cents: centsSchema,
   /** On the shelf today; the rest comes with the lead time. */

@@ -1,2 +1,1 @@
 export { diaryTable, jobsTable, spendTable, type Table } from './tables';
-export { calendarEntries, type CalendarEntry } from './calendar';

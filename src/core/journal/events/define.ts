@@ -2,7 +2,7 @@ import type { z } from 'zod';
 import type { Project } from '../../house';
 
 /** Lifts a payload of one version to the next. Pure; never edited once released. */
-export type Upgrade = (payload: unknown) => unknown;
+type Upgrade = (payload: unknown) => unknown;
 
 /** One kind of event: what it carries, what it does to the house, and how older ones are read. */
 export type EventDefinition<T extends string = string, S extends z.ZodType = z.ZodType> = {

@@ -42,7 +42,7 @@ type EventBody =
   | { type: 'undone'; payload: { eventId: string } };
 
 /** Counters stop well below the largest exact integer, so that there is always a next one. */
-export const LARGEST_COUNTER = 9_000_000_000_000_000;
+const LARGEST_COUNTER = 9_000_000_000_000_000;
 
 /** Where an event comes from: enough to merge the journals of two phones by (counter, device, id). */
 export const stampSchema = z.object({

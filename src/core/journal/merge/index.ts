@@ -5,4 +5,4 @@ export {
   type MergeConflict,
   type Settling,
 } from './conflicts';
-export { differenceOf, isSameHouse, unite, type Difference } from './unite';
+export { differenceOf, isSameHouse, unite } from './unite';

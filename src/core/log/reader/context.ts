@@ -46,8 +46,8 @@ export type LogJob = {
     | { kind: 'count'; count: number };
 };
 
-export type KnownPerson = { id: PersonId; name: string; self: boolean; words: readonly string[] };
-export type KnownPlace = Place;
+type KnownPerson = { id: PersonId; name: string; self: boolean; words: readonly string[] };
+type KnownPlace = Place;
 
 /** A line of the takeoff. */
 export type LogLine = {
@@ -59,7 +59,7 @@ export type LogLine = {
 };
 
 /** A way to name a place: `words` in a row. Weak ones are words that may mean something else as well. */
-export type PlaceName = { words: readonly string[]; places: readonly PlaceId[]; weak: boolean };
+type PlaceName = { words: readonly string[]; places: readonly PlaceId[]; weak: boolean };
 
 /** One step as it is spoken of, with the jobs it is in this house. */
 export type KnownStep = {
@@ -94,7 +94,7 @@ export type LogContext = {
   lexicon: Lexicon;
 };
 
-export type Lexicon = {
+type Lexicon = {
   /** Names the owner taught for people. */
   nicknames: readonly { id: PersonId; words: readonly string[] }[];
   /** Every taught word, those that are not to be learned among them. */

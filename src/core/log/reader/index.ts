@@ -1,11 +1,10 @@
-export { surfaceValue } from './behind';
 export { contextOf, type LogContext, type LogJob } from './context';
 export { logJobs } from './log-jobs';
-export { kindName, labelText } from './labels';
-export { plainEntry, type PlainEntry } from './plain';
+export { labelText } from './labels';
+export { plainEntry } from './plain';
 export { placesIn, sizeIn, withoutPlaces } from './places';
 export { readLine, settle } from './read';
-export type { Choice, Label, LogFault, Part, Question, Reading, QuestionSlot } from './reading';
+export type { Label, Part, Question, Reading } from './reading';
 export { saidOnOf } from './said-on';
 export { lessonsOf, type Lesson } from './teach';
 export { effectOf, type Effect } from './effect';

@@ -16,7 +16,7 @@ const LEAN: Readonly<Record<LogJob['state'], number>> = {
 const SAID_BEFORE = 0.8;
 const SAME_ROOM = 0.7;
 /** Two readings closer than this are asked about. */
-export const GAP = 0.25;
+const GAP = 0.25;
 
 /** The rooms a stretch names; more than one where a word may mean either. */
 export function placesSaid(stretch: Phrase): {

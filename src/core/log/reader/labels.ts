@@ -26,8 +26,6 @@ const KIND_NAMES: Readonly<Record<Kind, string>> = {
   nothing: 'Nothing',
 };
 
-export const kindName = (kind: Kind): string => KIND_NAMES[kind];
-
 /** A choice in words, the same on the command line and on screens. */
 export function labelText(
   label: Label,

@@ -3,7 +3,7 @@ import type { LogContext } from './context';
 import type { Item } from './items';
 import type { Token } from '../../language/tokens';
 import { cuesFrom, type Cue } from './words/cues';
-import { FILLER, stem } from '../../language/stems';
+import { stem } from '../../language/stems';
 
 /** What the house knows of the words of a line: who, where, which shop, and cues to the kind of statement. */
 export type Mark = { at: number; to: number } & (
@@ -51,7 +51,7 @@ const ALL = /^(?:both|we|us|we've|we're)$/;
 
 const NO_YARD = /^(?:lumber|timber|builder|builders|scrap|brick|stone|salvage|junk)$/;
 
-export class Marker {
+class Marker {
   private readonly inItem = new Set<number>();
 
   constructor(
@@ -186,5 +186,3 @@ export function marksOf(
   }
   return marks;
 }
-
-export const isFiller = (word: string): boolean => FILLER.has(word);

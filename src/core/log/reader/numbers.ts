@@ -14,7 +14,7 @@ export type SaidNumber = {
  * Digits with their signs: `1,250.00`, `1.250,00`, `2,5`, `65.000`. With one sign and three digits behind it the
  * house's own way of writing decides; both signs in one number speak for themselves.
  */
-export function digitsValue(text: string, style: NumberStyle): number | undefined {
+function digitsValue(text: string, style: NumberStyle): number | undefined {
   if (!/^\d+(?:[.,]\d+)*$/.test(text)) return undefined;
   const signs = text.replace(/\d/g, '');
   const last = signs.at(-1);

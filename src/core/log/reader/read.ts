@@ -11,7 +11,7 @@ import type { Span } from '../../language/tokens';
 import { FILLER } from '../../language/stems';
 
 /** More than this is no evening but a slip. */
-export const LONGEST_LINE = 10_000;
+const LONGEST_LINE = 10_000;
 
 /** A failed visit's reason said as a sentence of its own, and weather said in several words, belong together. */
 function joined(parts: readonly Part[]): Part[] {

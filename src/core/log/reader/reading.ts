@@ -1,13 +1,4 @@
-import type {
-  Answer,
-  Element,
-  Entry,
-  JobId,
-  PersonId,
-  PlaceId,
-  SurfaceRef,
-  Suspicion,
-} from '../../house';
+import type { Answer, Entry, JobId, PersonId, PlaceId, SurfaceRef } from '../../house';
 import type { PlainDate } from '../../units';
 import type { Kind } from './kinds';
 import type { Span } from '../../language/tokens';
@@ -45,7 +36,7 @@ export type Label =
   | { is: 'day'; date: PlainDate }
   | { is: 'no-job' | 'half-each' | 'as-said' | 'leave-out' };
 
-export type Choice = { label: Label; entries: Entry[]; answer: Answer };
+type Choice = { label: Label; entries: Entry[]; answer: Answer };
 
 /** Why something is asked. */
 export type QuestionCode =
@@ -97,7 +88,7 @@ export type Part = {
   answered: readonly QuestionSlot[];
 };
 
-export type LogFault =
+type LogFault =
   | { code: 'empty' }
   | { code: 'before-start'; date: PlainDate; firstDay: PlainDate }
   | { code: 'future'; date: PlainDate; today: PlainDate };
@@ -119,5 +110,3 @@ export type Memory = {
   /** The wall that was spoken of last. */
   at: { placeId: PlaceId; at: SurfaceRef } | null;
 };
-
-export type Seen = { element?: Element; suspicion?: Suspicion };

@@ -11,7 +11,7 @@ export type Energy = 'tired' | 'usual' | 'strong';
 /** The evening as it really is, whatever the calendar says. */
 export type Evening = { mine: Minutes; helper: Minutes; energy: Energy };
 
-export type Pick = {
+type Pick = {
   job: PlannedJob;
   /** Person-minutes of this evening. */
   minutes: Minutes;

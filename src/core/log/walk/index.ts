@@ -1,1 +1,1 @@
-export { readWalk, type WalkChoice, type WalkQuestion, type WalkReading } from './read';
+export { readWalk } from './read';

@@ -28,7 +28,7 @@ export type WalkQuestion = {
   about: string;
   choices: readonly { label: WalkChoice; surveys: readonly Survey[] }[];
 };
-export type WalkChoice =
+type WalkChoice =
   | { kind: 'decision'; decision: Decision }
   | { kind: 'place'; placeId: PlaceId }
   | { kind: 'leave-out' };

@@ -8,7 +8,7 @@ import {
 export { SUSPICION_WORDS };
 
 /** What people point at while walking; the finer things first, since a chimney breast is no wall. */
-export const ELEMENT_WORDS: Table<Element> = [
+const ELEMENT_WORDS: Table<Element> = [
   [/\b(?:chimneys?|flue)\b/i, 'chimney'],
   [/\b(?:stoves?|fireplace|woodburner)\b/i, 'stove'],
   [/\bpartitions?(?: walls?)?\b/i, 'partition'],
@@ -20,7 +20,7 @@ export const ELEMENT_WORDS: Table<Element> = [
 ];
 
 /** A door that becomes a window, an opening that grows: its own way of being replaced. */
-export const CHANGES_OPENING =
+const CHANGES_OPENING =
   /\b(?:becomes?|turns? into|change[ds]? to|smaller|bigger|larger|wider|narrower|lower(?:ed)?|higher|taller|enlarged?)\b/i;
 
 export const DECISION_WORDS: Table<Decision> = [

@@ -4,7 +4,7 @@ import { dateOf, daysBetween, lastDayOf, minutes, type Minutes, type PlainDate }
 import { chainBack, type Cause } from './reasons';
 
 /** What is another in the plan that stands now than in the one before it. */
-export type Difference =
+type Difference =
   | { kind: 'new' }
   | { kind: 'done' }
   | { kind: 'pace'; from: number; to: number }

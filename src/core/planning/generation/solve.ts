@@ -226,9 +226,3 @@ export class Scheduler {
 }
 
 const isEmpty = ({ work }: Task): boolean => work.kind === 'labour' && work.minutes <= 0;
-
-/** One pass in the order of the ranks. */
-export function solveSchedule(problem: ScheduleProblem): Schedule {
-  const scheduler = new Scheduler(problem);
-  return scheduler.run(scheduler.rankedOrder());
-}

@@ -3,7 +3,7 @@ import type { PlanningInput } from '../../house';
 type Rows = Readonly<Record<string, unknown>>;
 
 /** What became of one field: replaced whole, or rows of a map set and dropped. */
-export type FieldChange =
+type FieldChange =
   | { readonly kind: 'whole'; readonly value: unknown }
   | { readonly kind: 'rows'; readonly set: Rows; readonly drop: readonly string[] };
 

@@ -5,10 +5,10 @@ import { addDays, daysBetween, minutes, type Minutes, type PlainDate } from '../
 export type DaysWork = 'none' | 'left' | 'finished';
 
 /** What somebody gave on a day, beside what the calendar said. */
-export type KeptDay = { on: PlainDate; planned: Minutes; kept: Minutes };
+type KeptDay = { on: PlainDate; planned: Minutes; kept: Minutes };
 
 /** Of the hours somebody meant to give, the share that was given, and from how many days that is known. */
-export type KeptHours = {
+type KeptHours = {
   /** What the plan goes by: 1 without a log. In twentieths. */
   share: number;
   /** Days' worth of hours that were kept and lost. */

@@ -1,11 +1,8 @@
-export { openCents, type CostLine, type Cover } from '../../estimating/job-costs/cost-line';
+export { openCents, type CostLine } from '../../estimating/job-costs/cost-line';
 export { forecastSchema, type Doubt, type Forecast } from './forecast';
 export { GATES_COUNTED, addedBy, isAfterwards, jobsOfGate, leftToKeys, soonerIn } from './gates';
 export {
   gateIdSchema,
-  gateSummarySchema,
-  jobStateSchema,
-  planSchema,
   plannedJobSchema,
   standingOf,
   standingSchema,
@@ -19,7 +16,7 @@ export {
   type Standing,
 } from './plan';
 export { stageBoards, type StageBoard } from './stages';
-export { stagesOf, weeksOf, type Week } from './groups';
+export { stagesOf, weeksOf } from './groups';
 export { roomChanges, roomFreeDays } from './rooms';
-export { daysWithout, WITHOUT, type DaysWithout, type WithoutId } from './without';
+export { daysWithout, type DaysWithout } from './without';
 export { secondPairWanted } from './second-pair';

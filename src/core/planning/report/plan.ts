@@ -11,15 +11,7 @@ import {
 } from '../../units';
 
 /** The seven states of a job; each has a board of its own on every screen. */
-export const jobStateSchema = z.enum([
-  'done',
-  'in-hand',
-  'ready',
-  'setting',
-  'held',
-  'arrives',
-  'later',
-]);
+const jobStateSchema = z.enum(['done', 'in-hand', 'ready', 'setting', 'held', 'arrives', 'later']);
 export type JobState = z.infer<typeof jobStateSchema>;
 
 export const gateIdSchema = z.enum(['sleep', 'live', 'done']);
@@ -144,7 +136,7 @@ export const plannedJobSchema = z.object({
 });
 export type PlannedJob = z.infer<typeof plannedJobSchema>;
 
-export const gateSummarySchema = z.object({
+const gateSummarySchema = z.object({
   gate: gateIdSchema,
   /** Null when nothing is left. */
   date: plainDateSchema.nullable(),

@@ -3,7 +3,7 @@ import { daysBetween, dateOf, type PlainDate } from '../../units';
 import type { Plan, PlannedJob } from './plan';
 
 /** What a household that stays cannot be without for long. */
-export const WITHOUT = [
+const WITHOUT = [
   {
     id: 'toilet',
     title: 'toilet',
@@ -37,7 +37,7 @@ export const WITHOUT = [
   /** Days, as a starting guess. */
   limit: number;
 }[];
-export type WithoutId = (typeof WITHOUT)[number]['id'];
+type WithoutId = (typeof WITHOUT)[number]['id'];
 
 export type DaysWithout = {
   of: WithoutId;

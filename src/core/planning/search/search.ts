@@ -105,11 +105,7 @@ function sortedBackwards(scheduler: Scheduler, hint: readonly number[]): number[
 }
 
 /** From what ends last among the targets back through whatever let each one start: a link, or the same hands. */
-export function chainTo(
-  scheduler: Scheduler,
-  schedule: Schedule,
-  target: readonly number[],
-): number[] {
+function chainTo(scheduler: Scheduler, schedule: Schedule, target: readonly number[]): number[] {
   let at = target.reduce(
     (last, index) => (finishOf(schedule, index) > finishOf(schedule, last) ? index : last),
     target[0] ?? -1,

@@ -13,7 +13,7 @@ import {
 import { findProduct } from '../../estimating/finishes';
 
 /** A shut-off, breaker or cleanout, and what hangs on it. */
-export type ShutOff = {
+type ShutOff = {
   name: string;
   things: readonly { place: Place; wall: string; held: Held }[];
 };

@@ -1,1 +1,1 @@
-export { handoverOf, type Handover, type ShutOff } from './handover';
+export { handoverOf } from './handover';

@@ -4,7 +4,7 @@ import { changedSince, isPlaced, sameSurface } from './since';
 import { distanceToRun, pointOf } from './surfaces';
 
 /** One thing behind a surface, and how far it is from where somebody asks. */
-export type Near = { record: WallRecord; held: Held; distance: Ticks };
+type Near = { record: WallRecord; held: Held; distance: Ticks };
 
 export type WallSpot = { at: SurfaceRef; offset: Ticks; height: Ticks };
 

@@ -7,4 +7,4 @@ export {
   type RiskWeight,
 } from './risk';
 export { openFirst } from './rank';
-export { adviseContingency, type ContingencyAdvice } from './contingency';
+export { adviseContingency } from './contingency';

@@ -1,4 +1,4 @@
 export { elementsOf, extrasOf, waysFor } from './ways';
-export { lookWorkFor, scopeOf, wayOf, type ScopeItem } from './scope';
+export { scopeOf, type ScopeItem } from './scope';
 export { renewalSequence } from './sequence';
-export { conflictsOf, type Conflict } from './conflicts';
+export { conflictsOf } from './conflicts';

@@ -42,10 +42,10 @@ const LOOKS: Record<Suspicion, string> = {
   'not-to-code': 'look-office',
   'off-square': 'look-square',
 };
-export const lookWorkFor = (suspicion: Suspicion): string => LOOKS[suspicion];
+const lookWorkFor = (suspicion: Suspicion): string => LOOKS[suspicion];
 
 /** What a decision comes to in a place; undefined when nothing has to be done, or the library has no way. */
-export function wayOf(survey: Survey, project: Pick<HouseFacts, 'places'>): string | undefined {
+function wayOf(survey: Survey, project: Pick<HouseFacts, 'places'>): string | undefined {
   const place = project.places[survey.placeId];
   if (!place || survey.decision === 'undecided') return undefined;
   const ways = waysFor(survey.element, survey.decision, place.kind);

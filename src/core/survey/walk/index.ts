@@ -1,4 +1,4 @@
 export { openQuestions, type Undecided } from './questions';
-export { salvageOf, walkOf, walkThrough, type PlaceWalk, type Salvage } from './summary';
+export { salvageOf, walkOf, type PlaceWalk } from './summary';
 export { allSound, freshSurvey } from './fresh';
-export { statesAgainstLog, type Contradiction } from './against-log';
+export { statesAgainstLog } from './against-log';

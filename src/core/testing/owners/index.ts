@@ -1,3 +1,3 @@
-export { live, type Life, type Lived, type OwnersHouse, type OwnersJob } from './life';
+export { live } from './life';
 export { houseAfter, houseToLive } from './renovation';
 export { ownerOf, type Owner } from './population';

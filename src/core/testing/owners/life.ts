@@ -32,7 +32,7 @@ export type OwnersHouse = {
 };
 
 /** A line of the diary: so many minutes of somebody on a job, and whether that finished it. */
-export type Lived = { on: PlainDate; who: string | null; job: string; minutes: number };
+type Lived = { on: PlainDate; who: string | null; job: string; minutes: number };
 export type Life = { diary: Lived[]; doneOn: Map<string, PlainDate>; end: PlainDate };
 
 const DAY = 24 * 60;

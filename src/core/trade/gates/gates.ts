@@ -9,7 +9,7 @@ export type GateMembership = ReadonlyMap<JobId, GateId>;
 const conditionsOf = (gate: GateId): Condition[] =>
   CONDITIONS.filter((condition) => condition.gate === gate);
 
-export const jobsMeeting = (condition: Condition, jobs: readonly Job[]): Job[] =>
+const jobsMeeting = (condition: Condition, jobs: readonly Job[]): Job[] =>
   jobs.filter((job) => job.meets.includes(condition.id));
 
 /** Whether a gate waits for a job because it waits for the whole phase it is part of. */

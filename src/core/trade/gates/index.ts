@@ -1,8 +1,1 @@
-export {
-  conditionStates,
-  gateMembership,
-  gateRank,
-  jobsMeeting,
-  type ConditionState,
-  type GateMembership,
-} from './gates';
+export { conditionStates, gateMembership, gateRank, type GateMembership } from './gates';

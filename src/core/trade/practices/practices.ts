@@ -155,5 +155,5 @@ export const answerEvent = (id: QuestionId, answer: PracticeAnswer): EventBodyOf
     ? { type: 'pathChosen', payload: { path: answer as Path } }
     : {
         type: 'schoolChosen',
-        payload: practiceChoiceSchema.parse({ practice: id, option: answer }),
+        payload: practiceChoiceSchema.parse({ school: id, option: answer }),
       };

@@ -1,5 +1,5 @@
-export { RULES, type Rule, type Selector, type Strength } from './rules';
-export { linkJobs, type RenewalSequence } from './link';
+export { RULES, type Rule, type Selector } from './rules';
+export { linkJobs } from './link';
 export {
   buildGraph,
   closureBefore,
@@ -9,4 +9,4 @@ export {
   type Graph,
   type Link,
 } from './graph';
-export { soonPairs, SOON_STEPS, type Soon } from './soon';
+export { soonPairs } from './soon';

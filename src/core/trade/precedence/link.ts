@@ -13,7 +13,7 @@ import type { Rule } from './rules';
 export type RenewalSequence = ReadonlyMap<PlaceId, number>;
 
 /** A rule of a practice holds while the house answers so. */
-export const holds = ({ practice }: Rule, own: OwnOrder): boolean =>
+const holds = ({ practice }: Rule, own: OwnOrder): boolean =>
   !practice || answerOf(own, practice.question) === practice.answer;
 
 /** Two openings that change in one room are two chains, which do not wait for each other. */

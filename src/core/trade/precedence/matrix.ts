@@ -3,7 +3,7 @@ import type { Strength } from './rules';
 /** How far a cell reaches: steps on one assembly, or any two in one room. */
 export type Scope = 'assembly' | 'room';
 
-export type Ordered = { scope: Scope; strength: Strength; why: string };
+type Ordered = { scope: Scope; strength: Strength; why: string };
 /** A pair of verbs that is never ordered by the table, and why that is safe. */
 export type Free = { free: string };
 export type PrecedenceCell = Ordered | Free;

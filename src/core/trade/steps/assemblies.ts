@@ -2,7 +2,7 @@
  * What a place is made of. A step names the assemblies it touches; two steps on one assembly are never left
  * without an order by accident. `loose` is what is made on the bench before it belongs to any assembly.
  */
-export const ASSEMBLIES = [
+const ASSEMBLIES = [
   'base',
   'floorCore',
   'wallCore',
@@ -35,9 +35,6 @@ export const setOf = (...assemblies: readonly Assembly[]): AssemblySet =>
   assemblies.reduce((set, assembly) => set | (BIT.get(assembly) ?? 0), 0);
 
 export const EVERYTHING: AssemblySet = setOf(...ASSEMBLIES);
-
-export const assembliesIn = (set: AssemblySet): Assembly[] =>
-  ASSEMBLIES.filter((assembly) => (set & setOf(assembly)) !== 0);
 
 /** A face meets what carries it: board the studs, a floor its joists, siding the wall it hangs on. */
 const CORE_OF: readonly (readonly [face: AssemblySet, core: AssemblySet])[] = [

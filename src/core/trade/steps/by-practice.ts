@@ -40,8 +40,6 @@ const TURNS: Readonly<Record<string, Turn>> = {
   },
 };
 
-export const VARIANT_STEPS = Object.keys(TURNS);
-
 /** A step as this house's schools have it. */
 export function byPractice(step: Step, project: HouseFacts): Step {
   const turn = TURNS[step.id];

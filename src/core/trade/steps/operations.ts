@@ -1,26 +1,12 @@
 import { EVERYTHING, coresOf, setOf, type Assembly, type AssemblySet } from './assemblies';
 
-/** What a step can do to an assembly, in the order in which that is ever done to one. */
-export const VERBS = [
-  'looks',
-  'opens',
-  'carries',
-  'dries in',
-  'runs',
-  'inspects',
-  'fills',
-  'covers',
-  'first finish',
-  'fixes',
-  'completes',
-  'hands over',
-] as const;
-export type Verb = (typeof VERBS)[number];
-
-/** `verb.layer`: 8.2 covers the walls, 8.3 tapes them. On one assembly a smaller key always goes first. */
+/**
+ * `verb.layer`: 8.2 covers the walls, 8.3 tapes them. On one assembly a smaller key always goes first. What a step can do
+ * to an assembly, in the order in which that is ever done to one: 1 looks, 2 opens, 3 carries, 4 dries in, 5 runs,
+ * 6 inspects, 7 fills, 8 covers, 9 first finish, 10 fixes, 11 completes, 12 hands over.
+ */
 export type Key = number;
 export const verbOf = (key: Key): number => Math.floor(key + 1e-9);
-export const verbName = (key: Key): Verb => VERBS[verbOf(key) - 1] ?? 'looks';
 
 export type Operation = {
   key: Key;

@@ -60,7 +60,7 @@ export type StepWork =
   | { kind: 'inspection'; bookAheadDays: number };
 
 /** How much one unit as sold serves, in the units of the house. */
-export type Coverage = { unit: string; per: number };
+type Coverage = { unit: string; per: number };
 
 export type MaterialUse = {
   id: string;

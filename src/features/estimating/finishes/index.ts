@@ -1,2 +1,1 @@
 export { slotName } from './words';
-export { FinishesScreen } from './FinishesScreen';

@@ -1,2 +1,1 @@
-export { QuestionForm } from './QuestionForm';
 export { Questions } from './Questions';

@@ -1,10 +1,3 @@
-export {
-  correctedFrom,
-  placeFrom,
-  roomFormSchema,
-  typedFrom,
-  type RoomRead,
-  type RoomTyped,
-} from './form';
+export { correctedFrom, placeFrom, typedFrom, type RoomRead } from './form';
 export { RoomForm } from './RoomForm';
 export { KIND_NAMES, lengthWords } from './words';

@@ -1,4 +1,4 @@
 export { boxOf, frameFor } from './frame';
 export { BoardDrawing } from './BoardDrawing';
 export { RoomPlan } from './RoomPlan';
-export { SurfaceDrawing, type Laid } from './SurfaceDrawing';
+export { SurfaceDrawing } from './SurfaceDrawing';

@@ -1,5 +1,5 @@
 import { kindTitle, placeIdSchema, surfaceTitle, type Entry, type Project } from '@/core/house';
-import { kindName, labelText, type Effect, type Label, type Question } from '@/core/log/reader';
+import { labelText, type Effect, type Label, type Question } from '@/core/log/reader';
 import type { PlannedJob } from '@/core/planning/report';
 import {
   addCents,
@@ -222,8 +222,6 @@ export const questionWords = ({ code, about }: Question): string => QUESTIONS[co
 
 export const choiceWords = (label: Label, { project, jobs }: Known): string =>
   labelText(label, project, new Map([...jobs].map(([id, { title }]) => [id, title])));
-
-export { kindName };
 
 /** What keeping an entry changes, in one line; none where it only stands in the journal. */
 export function effectWords(effect: Effect | null, known: Known, today: PlainDate): string | null {

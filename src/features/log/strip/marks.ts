@@ -1,5 +1,5 @@
 /** How the words of a statement are marked in the line and on its slip: a line under them, of its own colour and kind. */
-export const MARKS = [
+const MARKS = [
   'decoration-spruce decoration-solid',
   'decoration-porch-deep decoration-double',
   'decoration-straw-deep decoration-dashed',

@@ -1,2 +1,1 @@
-export { ForecastLine } from './ForecastLine';
-export { doubtWords, forecastTape } from './forecast-tape';
+export { doubtWords } from './forecast-tape';

@@ -1,2 +1,2 @@
 export { Missing } from './Missing';
-export { heldTitle, heldWords, surfaceName } from './words';
+export { heldTitle, heldWords } from './words';

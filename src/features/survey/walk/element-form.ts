@@ -54,7 +54,7 @@ const riskField = (written: Written) =>
       riskSchema.parse({ chance, minutes: { low, high }, cents: { low: cheap, high: dear } }),
     );
 
-export const typedRisk = (risk: Risk, currency: Currency): RiskTyped => ({
+const typedRisk = (risk: Risk, currency: Currency): RiskTyped => ({
   chance: String(risk.chance),
   low: formatMinutes(risk.minutes.low),
   high: formatMinutes(risk.minutes.high),

@@ -156,7 +156,7 @@ export const trim = defineCalculator({
 const add = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0);
 
 /** Studs at their marks from one end, with one at the other end: where the sheets' edges land. */
-export function studMarks(length: number, spacing: number, stud: number): number[] {
+function studMarks(length: number, spacing: number, stud: number): number[] {
   const marks: number[] = [];
   for (let at = 0; at < length - stud - 1; at += spacing) marks.push(at);
   return [...marks, length - stud];

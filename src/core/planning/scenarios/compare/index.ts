@@ -2,4 +2,4 @@ export { comparisonsOf, type Comparison, type ComparisonKind, type HireBasis } f
 export { flipsOf, type Flip } from './flips';
 export { rebuildBasis, weighRebuild, type RebuildBasis } from './rebuild';
 export { withOption, type GateDays, type Option, type Weighed } from './option';
-export { forwardOptions, waysForward, type WayForward } from './forward';
+export { forwardOptions, waysForward } from './forward';

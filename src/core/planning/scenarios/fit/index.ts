@@ -1,2 +1,2 @@
 export { fitBefore } from './fit';
-export { fitSchema, optionSchema, type Fit } from './schema';
+export { type Fit } from './schema';

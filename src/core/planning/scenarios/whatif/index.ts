@@ -1,2 +1,1 @@
-export { whatIfSchema, type Missed, type Moved, type Side, type WhatIf } from './schema';
 export { tryOut } from './try-out';

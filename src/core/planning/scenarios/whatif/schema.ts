@@ -11,7 +11,7 @@ const gateSideSchema = z.object({
 });
 
 /** A house as it stands, or as it would. */
-export const sideSchema = z.object({
+const sideSchema = z.object({
   gates: z.record(gateIdSchema, gateSideSchema),
   ownMinutes: minutesSchema,
   moneyLeft: centsSchema,

@@ -5,9 +5,9 @@ import { OUTSIDE_WORKS } from './outside';
 import { ROOM_WORKS } from './rooms';
 import { STRUCTURE_WORKS } from './structure';
 import { WET_WORKS } from './wet';
-import { WORK_GROUPS, type WorkRequest, type Work, type WorkGroup } from './work';
+import { WORK_GROUPS, type WorkRequest, type Work } from './work';
 
-export { WORK_GROUPS, type WorkRequest, type Work, type WorkGroup };
+export { WORK_GROUPS, type WorkRequest, type Work };
 export { needsHeader } from './openings';
 
 export const WORKS: readonly Work[] = [

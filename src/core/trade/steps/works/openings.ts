@@ -24,7 +24,7 @@ const NOTHING_OUT: ReadonlySet<OpeningChange['change']> = new Set(['new']);
 const NO_UNIT: ReadonlySet<OpeningChange['change']> = new Set(['closed']);
 
 /** What one change of an opening comes to. Nothing said is taken as the larger job, never the smaller. */
-export function openingSteps({ opening, kind }: WorkRequest): ReadonlySet<string> {
+function openingSteps({ opening, kind }: WorkRequest): ReadonlySet<string> {
   const steps = new Set(CHANGE_STEPS);
   const without = (...ids: readonly string[]) => ids.forEach((id) => steps.delete(id));
   if (kind === 'outside-face')

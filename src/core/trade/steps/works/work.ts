@@ -14,7 +14,7 @@ export const WORK_GROUPS = [
   'Ground and garden',
   'Clear, clean and set up',
 ] as const;
-export type WorkGroup = (typeof WORK_GROUPS)[number];
+type WorkGroup = (typeof WORK_GROUPS)[number];
 
 /** What is known of one choice of a work, where that changes its steps. */
 export type WorkRequest = { opening?: OpeningChange; count: number; kind: PlaceKind };

@@ -1,1 +1,0 @@
-export { LayoutScreen } from './LayoutScreen';

@@ -1,2 +1,0 @@
-export { MeasureScreen } from './MeasureScreen';
-export { PassScreen } from './PassScreen';

@@ -1,2 +1,0 @@
-export { CutsScreen } from './CutsScreen';
-export { ShopListScreen } from './ShopListScreen';
