@@ -1,3 +1,4 @@
+import { idOf } from '../src/core/testing/ids';
 import { contextOf, readLine } from '../src/core/log/reader';
 import type { DayLog, Project } from '../src/core/house';
 import { logJobs } from '../src/core/log/reader/log-jobs';
@@ -24,7 +25,7 @@ function longDiary(project: Project): Project {
   const days = Array.from({ length: DAYS }, (_, at): DayLog => {
     const day = told[at % told.length];
     if (!day) throw new Error('no diary');
-    return { ...day, id: `long-${at}` as never, date: addDays(project.house.firstDay, at % 365) };
+    return { ...day, id: idOf(`long-${at}`), date: addDays(project.house.firstDay, at % 365) };
   });
   return { ...project, days: Object.fromEntries(days.map((day) => [day.id, day])) };
 }

@@ -1,4 +1,5 @@
 /** A house as it lies there after thirteen years: 5,000 days of log, 2,000 receipts, 400 jobs, 300 photos. */
+import { idOf } from '../src/core/testing/ids';
 import { writeProjectFile } from '../src/core/files';
 import { planningInputOf, type Entry } from '../src/core/house';
 import type { EventBodyOf } from '../src/core/journal';
@@ -43,7 +44,7 @@ function evenings({ days, receipts }: Size): EventBodyOf[] {
     const { id: jobId, placeId } = job;
     const spent = minutes(60 + Math.floor(drawn() * 180));
     const entries: Entry[] = [
-      { kind: 'hours', personId: 'me' as never, minutes: spent, jobId, placeId },
+      { kind: 'hours', personId: idOf('me'), minutes: spent, jobId, placeId },
       { kind: 'progress', jobId, share: 20 + Math.floor(drawn() * 60) },
     ];
     if (at % everyNth === 0) {

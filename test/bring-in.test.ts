@@ -1,3 +1,4 @@
+import { idOf } from '../src/core/testing/ids';
 import { keep, takePhoto, importHouse, type Store } from '../src/store';
 import { bringInNew, compareFile, letBothStand, readOpenMeetings } from '../src/store/bring-in';
 import { readHistory } from '../src/store/history';
@@ -12,7 +13,7 @@ const fileFrom = async (store: Store): Promise<Blob> => (await fileOf(store)) as
 const surveyed = (decision: 'keep' | 'repair'): EventBodyOf => ({
   type: 'elementSurveyed',
   payload: {
-    placeId: 'a' as never,
+    placeId: idOf('a'),
     element: 'floor',
     on: plainDate('2026-01-06'),
     condition: 'sound',
@@ -43,7 +44,7 @@ describe('what is new on the other phone', () => {
     const { one, two } = await twoPhones();
     await keepEvenings(one, 1, 3);
     await two.dispatch(keep([evening(7)], 'kept'));
-    await two.dispatch(takePhoto(new Blob(['picture']), 'a' as never, null));
+    await two.dispatch(takePhoto(new Blob(['picture']), idOf('a'), null));
     expect(await one.dispatch(compareFile(await fileFrom(two)))).toMatchObject({
       value: {
         adds: { acts: 2, photos: 1 },
@@ -83,8 +84,8 @@ describe('what is new on the other phone', () => {
   it('comes in whole or not at all where the device refuses', async () => {
     const { one, two, device } = await twoPhones();
     await keepEvenings(one, 1, 3);
-    await one.dispatch(takePhoto(new Blob(['picture']), 'a' as never, null));
-    await one.dispatch(takePhoto(new Blob(['picture two']), 'a' as never, null));
+    await one.dispatch(takePhoto(new Blob(['picture']), idOf('a'), null));
+    await one.dispatch(takePhoto(new Blob(['picture two']), idOf('a'), null));
     const file = await fileFrom(one);
     const before = await fileOf(two);
     // The first picture, the second, or the events.

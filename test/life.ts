@@ -1,3 +1,4 @@
+import { idOf } from '../src/core/testing/ids';
 import type { Project } from '../src/core/house';
 import type { EventBodyOf } from '../src/core/journal';
 import { STARTED, added, chosen, place } from '../src/core/testing/houses';
@@ -26,7 +27,7 @@ export const START = [STARTED, added(place('a')), chosen('a', 'reline')];
 export const evening = (nth: number): EventBodyOf => ({
   type: 'dayLogged',
   payload: {
-    id: `log-${nth}` as never,
+    id: idOf(`log-${nth}`),
     date: plainDate('2026-01-06'),
     line: `evening ${nth}`,
     entries: [{ kind: 'note', text: `evening ${nth}`, placeId: null }],
@@ -80,7 +81,7 @@ export const LIFE: readonly Command[] = [
   keepOne(evening(2), added(place('b'))),
   done((store) => store.dispatch(undoLast())),
   keepOne(evening(3)),
-  done((store) => store.dispatch(takePhoto(new Blob(['picture']), 'a' as never, 'floor'))),
+  done((store) => store.dispatch(takePhoto(new Blob(['picture']), idOf('a'), 'floor'))),
   done(async (store) => store.dispatch(importHouse(await fileOf(store), { replace: true }))),
   keepOne(evening(4)),
   done((store) => store.dispatch(openDemo())),

@@ -1,3 +1,4 @@
+import { idOf } from '../src/core/testing/ids';
 import { isDeepStrictEqual } from 'node:util';
 import { readHouses } from '../src/storage/houses';
 import {
@@ -178,7 +179,7 @@ describe('a list of houses from before each had its own row', () => {
     const database = new TestDatabase();
     const store = await opened(database);
     await start(store);
-    await store.dispatch(takePhoto(new Blob(['picture']), 'a' as never, 'floor'));
+    await store.dispatch(takePhoto(new Blob(['picture']), idOf('a'), 'floor'));
     const [entry] = (await readHouses(database)).entries;
     const [photo] = Object.values(projectOf(store)?.photos ?? {});
     if (!entry || !photo) throw new Error('no house');
@@ -328,7 +329,7 @@ describe('houses side by side', () => {
     const database = new TestDatabase();
     const store = await opened(database);
     await start(store);
-    await store.dispatch(takePhoto(new Blob(['picture']), 'a' as never, 'floor'));
+    await store.dispatch(takePhoto(new Blob(['picture']), idOf('a'), 'floor'));
     const text = await fileOf(store);
     const picture = text.slice(text.indexOf('"photos"'));
     const other = text
@@ -354,14 +355,10 @@ describe('photos', () => {
     const store = await opened(database);
     await start(store);
     const before = projectOf(store);
-    expect(await store.dispatch(takePhoto(new Blob(['scribble']), 'a' as never, 'floor'))).toBe(
-      false,
-    );
+    expect(await store.dispatch(takePhoto(new Blob(['scribble']), idOf('a'), 'floor'))).toBe(false);
     expect(projectOf(store)).toEqual(before);
     expect(noticeOf(store)).toMatch(/cannot be read/);
-    expect(await store.dispatch(takePhoto(new Blob(['picture']), 'a' as never, 'floor'))).toBe(
-      true,
-    );
+    expect(await store.dispatch(takePhoto(new Blob(['picture']), idOf('a'), 'floor'))).toBe(true);
     const [photo] = Object.values(projectOf(store)?.photos ?? {});
     expect(photo).toMatchObject({ placeId: 'a', element: 'floor', on: '2026-01-06' });
     const text = await fileOf(store);
@@ -376,7 +373,7 @@ describe('photos', () => {
     const database = new TestDatabase();
     await start(await opened(database));
     const full = await opened(fullDatabase(database.rows));
-    expect(await full.dispatch(takePhoto(new Blob(['picture']), 'a' as never, null))).toBe(false);
+    expect(await full.dispatch(takePhoto(new Blob(['picture']), idOf('a'), null))).toBe(false);
     expect(projectOf(full)?.photos).toEqual({});
     expect(noticeOf(full)).toMatch(/no room left/);
   });
@@ -387,7 +384,7 @@ describe('photos', () => {
     await start(store);
     database.refuses = (_, { rows }) =>
       Object.keys(rows).some((key) => key.startsWith('event/')) ? 'nothing' : null;
-    expect(await store.dispatch(takePhoto(new Blob(['picture']), 'a' as never, null))).toBe(false);
+    expect(await store.dispatch(takePhoto(new Blob(['picture']), idOf('a'), null))).toBe(false);
     expect([...database.rows.keys()].some((key) => key.startsWith('photo/'))).toBe(false);
     await store.dispatch(undoLast());
   });

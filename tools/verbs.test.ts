@@ -1,3 +1,4 @@
+import { moment } from '../src/core/units';
 import { run } from './run';
 import { cutsVerb, rcpspVerb } from './verbs';
 import { spawnSync } from 'node:child_process';
@@ -72,7 +73,7 @@ describe('npm run -s core -- plan', () => {
     const { project, clock } = demo();
     expect(plan.jobs.length).toBeGreaterThanOrEqual(150);
     expect(brokenLinks(project, plan)).toEqual([]);
-    const planned = planHouse(planningInputOf(project), clock ?? (0 as never));
+    const planned = planHouse(planningInputOf(project), clock ?? moment(0));
     expect(planned.ok && faultsOf(planningInputOf(project), planned.value)).toEqual([]);
   });
 
@@ -100,9 +101,9 @@ describe('the demo house', () => {
     expect(Object.keys(project.places).length).toBeGreaterThanOrEqual(10);
     expect(Object.keys(project.days).length).toBeGreaterThanOrEqual(60);
     expect(project.inspections.some(({ result }) => result === 'failed')).toBe(true);
-    const planned = planHouse(planningInputOf(project), clock ?? (0 as never));
+    const planned = planHouse(planningInputOf(project), clock ?? moment(0));
     const from = planned.ok ? standingOf(planned.value) : null;
-    expect(planHouse(planningInputOf(project), clock ?? (0 as never), { standing: from })).toEqual(
+    expect(planHouse(planningInputOf(project), clock ?? moment(0), { standing: from })).toEqual(
       planned,
     );
     const states = new Set(planned.ok ? planned.value.jobs.map(({ state }) => state) : []);

@@ -1,4 +1,5 @@
 /** Makes the demo house from the readable sources beside this file, as its owner would have logged it. */
+import { idOf } from '../../src/core/testing/ids';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { writeProjectFile } from '../../src/core/files';
@@ -69,7 +70,7 @@ function logLine(journal: Journal, date: PlainDate, line: string, nth: number): 
   for (const event of brought.events) journal.add(date, event);
   journal.add(date, {
     type: 'dayLogged',
-    payload: { id: `${date}-${nth}` as never, date, line, entries: brought.entries },
+    payload: { id: idOf(`${date}-${nth}`), date, line, entries: brought.entries },
   });
 }
 
@@ -78,7 +79,7 @@ function surveyed(journal: Journal, date: PlainDate): void {
     for (const step of ['survey.walk', 'survey.measure']) {
       journal.add(date, {
         type: 'jobTicked',
-        payload: { jobId: `${id}/${step}` as never, on: date },
+        payload: { jobId: idOf(`${id}/${step}`), on: date },
       });
     }
   }

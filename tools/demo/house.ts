@@ -1,3 +1,5 @@
+import { cents } from '../../src/core/units';
+import { idOf } from '../../src/core/testing/ids';
 import { type PlaceKind, rectangle } from '../../src/core/house';
 import type { EventBodyOf } from '../../src/core/journal';
 import { minutes, plainDate } from '../../src/core/units';
@@ -21,15 +23,15 @@ export const HOUSE: EventBodyOf = {
     units: 'imperial',
     currency: 'USD',
     people: [
-      { id: 'me' as never, name: 'Me', role: 'self', week: week(3, 3, 3, 3, 3, 8, 6) },
-      { id: 'ana' as never, name: 'Ana', role: 'helper', week: week(2, 0, 2, 0, 0, 6, 4) },
+      { id: idOf('me'), name: 'Me', role: 'self', week: week(3, 3, 3, 3, 3, 8, 6) },
+      { id: idOf('ana'), name: 'Ana', role: 'helper', week: week(2, 0, 2, 0, 0, 6, 4) },
     ],
   },
 };
 
 export const BUDGET: EventBodyOf = {
   type: 'budgetAgreed',
-  payload: { total: 4_200_000 as never, contingency: 630_000 as never },
+  payload: { total: cents(4_200_000), contingency: cents(630_000) },
 };
 
 type Room = readonly [
@@ -139,7 +141,7 @@ export const placeEvents = (): EventBodyOf[] =>
     {
       type: 'placeAdded',
       payload: {
-        id: id as never,
+        id: idOf(id),
         kind,
         name,
         floor,
@@ -151,7 +153,7 @@ export const placeEvents = (): EventBodyOf[] =>
       const [workId, count] = typeof work === 'string' ? [work, 1] : work;
       return {
         type: 'workChosen',
-        payload: { id: `${id}-${workId}` as never, placeId: id as never, workId, count },
+        payload: { id: idOf(`${id}-${workId}`), placeId: idOf(id), workId, count },
       };
     }),
   ]);

@@ -1,3 +1,5 @@
+import { cents } from '../../src/core/units';
+import { idOf } from '../../src/core/testing/ids';
 import { FLAT, rectangle, slotOf, type Opening } from '../../src/core/house';
 import type { EventBodyOf } from '../../src/core/journal';
 import { plainDate, ticks } from '../../src/core/units';
@@ -34,7 +36,7 @@ const measured = (
 ): EventBodyOf => ({
   type: 'roomMeasured',
   payload: {
-    placeId: placeId as never,
+    placeId: idOf(placeId),
     on: ON,
     walls: walls.map(([length, turn]) => ({ length: size(length), turn })),
     height: size(height),
@@ -51,7 +53,7 @@ const square = (length: string, width: string) =>
 
 const chosen = (placeId: string, slot: string, productId: string): EventBodyOf => ({
   type: 'finishChosen',
-  payload: { placeId: placeId as never, slot: slotOf(slot), productId },
+  payload: { placeId: idOf(placeId), slot: slotOf(slot), productId },
 });
 
 const EVENTS: readonly EventBodyOf[] = [
@@ -120,9 +122,9 @@ const EVENTS: readonly EventBodyOf[] = [
       what: 'Sash chain',
       unit: 'ft',
       units: 24,
-      price: 110 as never,
+      price: cents(110),
       leadDays: 4,
-      jobId: 'small-bed/shell.window' as never,
+      jobId: idOf('small-bed/shell.window'),
     },
   },
 ];

@@ -1,3 +1,5 @@
+import { plainDate } from '../../src/core/units';
+import { idOf } from '../../src/core/testing/ids';
 import type { Decision, Element, Survey } from '../../src/core/house';
 import type { EventBodyOf } from '../../src/core/journal';
 import { FIRST_DAY } from './house';
@@ -73,7 +75,7 @@ const SEEN: readonly Seen[] = [
 const seen = ([placeId, element, decision, more = {}]: Seen): EventBodyOf => ({
   type: 'elementSurveyed',
   payload: {
-    placeId: placeId as never,
+    placeId: idOf(placeId),
     element,
     decision,
     on: FIRST_DAY,
@@ -100,7 +102,7 @@ export const WALK: readonly EventBodyOf[] = [
       from: 'insurer',
       what: 'Outside closed and painted',
       covers: { kind: 'outside' },
-      by: '2026-06-30' as never,
+      by: plainDate('2026-06-30'),
     },
   },
 ];

@@ -1,4 +1,5 @@
 /** Scopes told as an owner would, each a made-up house: what `docs/scopes.md` is made from. */
+import { idOf } from '../../src/core/testing/ids';
 import { addDays, fromFeet, minutes, plainDate } from '../../src/core/units';
 import {
   rectangle,
@@ -287,7 +288,7 @@ export function journalOf(scope: Scope): JournalEvent[] {
         units: 'imperial',
         currency: 'USD',
         people: [
-          { id: 'me' as never, name: 'Me', role: 'self', week: week(150, 420) },
+          { id: idOf('me'), name: 'Me', role: 'self', week: week(150, 420) },
           ...(scope.hands === 2
             ? [{ id: 'ana' as never, name: 'Ana', role: 'helper' as const, week: week(60, 360) }]
             : []),
@@ -301,7 +302,7 @@ export function journalOf(scope: Scope): JournalEvent[] {
     bodies.push({
       type: 'placeAdded',
       payload: {
-        id: room.id as never,
+        id: idOf(room.id),
         kind: room.kind,
         name: room.name,
         floor: room.floor ?? 0,
@@ -321,15 +322,15 @@ export function journalOf(scope: Scope): JournalEvent[] {
       const id = `${room.id}-${workId}` as never;
       bodies.push({
         type: 'workChosen',
-        payload: { id, placeId: room.id as never, workId, count },
+        payload: { id, placeId: idOf(room.id), workId, count },
       });
     }
     for (const [at, opening] of (room.openings ?? []).entries()) {
       bodies.push({
         type: 'workChosen',
         payload: {
-          id: `${room.id}-opening-${at}` as never,
-          placeId: room.id as never,
+          id: idOf(`${room.id}-opening-${at}`),
+          placeId: idOf(room.id),
           workId: 'change-opening',
           count: 1,
           opening,
@@ -346,7 +347,7 @@ export function journalOf(scope: Scope): JournalEvent[] {
         id: 'contract',
         from: 'lender',
         what: 'outside finished',
-        covers: { kind: 'outside-of', placeId: placeId as never },
+        covers: { kind: 'outside-of', placeId: idOf(placeId) },
         by: plainDate(date),
       },
     });

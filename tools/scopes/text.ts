@@ -1,3 +1,4 @@
+import { moment } from '../../src/core/units';
 import { planningInputOf } from '../../src/core/house';
 import { daysWithout, type Plan, type PlannedJob } from '../../src/core/planning/report';
 import { planHouse } from '../../src/core/planning/plan-house';
@@ -27,7 +28,7 @@ const hoursOf = ({ work, estimate }: PlannedJob): string => {
 
 function rowOf(scope: Scope, job: PlannedJob): string {
   const place = scope.rooms.find(({ id }) => id === job.placeId)?.name ?? 'House';
-  const days = [dateOf(beginOf(job) as never), dateOf(job.finish)];
+  const days = [dateOf(moment(beginOf(job))), dateOf(job.finish)];
   const shortfalls = job.shortfalls.length > 0 ? ` (${job.shortfalls.join(', ')})` : '';
   return `| ${days[0]} | ${days[1]} | ${place} | ${job.title}${shortfalls} | ${hoursOf(job)} |`;
 }

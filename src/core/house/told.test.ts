@@ -1,3 +1,5 @@
+import { minutes } from '../units';
+import { idOf, inUnit } from '../testing/ids';
 import { planningInputOf } from './';
 import {
   type Entry,
@@ -28,11 +30,11 @@ const BASE: readonly EventBodyOf[] = [
 ];
 const line = (id: string, ...entries: Entry[]): EventBodyOf => ({
   type: 'dayLogged',
-  payload: { id: id as never, date: day, line: id, entries },
+  payload: { id: idOf(id), date: day, line: id, entries },
 });
 const withdrawn = (id: string): EventBodyOf => ({
   type: 'dayWithdrawn',
-  payload: { logId: id as never },
+  payload: { logId: idOf(id) },
 });
 const house = (...more: EventBodyOf[]): Project => houseOf(...BASE, ...more);
 const planOf = (project: Project) => {
@@ -45,10 +47,10 @@ describe('a find offers to become a suspicion', () => {
   const found: EntryOf<'find'> = {
     kind: 'find',
     text: 'rot at the sill',
-    placeId: 'back' as never,
+    placeId: idOf('back'),
     element: 'windows',
     suspicion: 'rot',
-    minutes: 360 as never,
+    minutes: minutes(360),
     cents: cents(20_000),
   };
 
@@ -186,13 +188,13 @@ describe('what a line brings about goes with the line', () => {
   });
 
   it('a wait told longer than usual holds what follows until it is over', () => {
-    const done: Entry = { kind: 'progress', jobId: 'back/board.tape' as never, share: 100 };
+    const done: Entry = { kind: 'progress', jobId: idOf('back/board.tape'), share: 100 };
     const dries: Entry = {
       kind: 'wait',
       what: 'compound',
-      minutes: (5 * 24 * 60) as never,
-      jobId: 'back/board.tape' as never,
-      placeId: 'back' as never,
+      minutes: minutes(5 * 24 * 60),
+      jobId: idOf('back/board.tape'),
+      placeId: idOf('back'),
     };
     const until = (...entries: Entry[]) =>
       planOf(house(line('w', ...entries)))
@@ -209,7 +211,7 @@ describe('what a line brings about goes with the line', () => {
       what: 'drywall',
       thousandths: 3_000,
       unit: 'sheets',
-      placeId: 'back' as never,
+      placeId: idOf('back'),
     };
     const returned: EventBodyOf = {
       type: 'leftoverReturned',
@@ -226,7 +228,7 @@ describe('what a line brings about goes with the line', () => {
       kind: 'favour',
       who: 'Bert',
       personId: null,
-      minutes: minutes as never,
+      minutes: inUnit(minutes),
       owed,
     });
     const settled: EventBodyOf = { type: 'favourSettled', payload: { who: 'Bert', on: day } };
@@ -246,8 +248,8 @@ describe('what a line brings about goes with the line', () => {
     const other = plainDate('2026-02-01');
     const hours = (on?: typeof other): Entry => ({
       kind: 'hours',
-      personId: 'me' as never,
-      minutes: 60 as never,
+      personId: idOf('me'),
+      minutes: minutes(60),
       jobId: null,
       placeId: null,
       ...(on ? { on } : {}),

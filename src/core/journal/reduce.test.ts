@@ -1,3 +1,4 @@
+import { idOf } from '../testing/ids';
 import fc from 'fast-check';
 import { STARTED, added, chosen, place, stamped, week } from '../testing/houses';
 import { plainDate } from '../units';
@@ -66,7 +67,7 @@ describe('a journal', () => {
       {
         type: 'inspectionHeld',
         payload: {
-          jobId: 'a/x' as never,
+          jobId: idOf('a/x'),
           on: plainDate('2026-02-01'),
           result: 'failed',
           note: null,
@@ -78,10 +79,10 @@ describe('a journal', () => {
 
   it('a removed room and a person who left keep their names', () => {
     const later = stamped([
-      { type: 'placeRemoved', payload: { placeId: 'a' as never } },
+      { type: 'placeRemoved', payload: { placeId: idOf('a') } },
       {
         type: 'peopleAgreed',
-        payload: { people: [{ id: 'me' as never, name: 'Me', role: 'self', week: week(60, 60) }] },
+        payload: { people: [{ id: idOf('me'), name: 'Me', role: 'self', week: week(60, 60) }] },
       },
     ]).map((event, at) => ({ ...event, id: `l${at}`, counter: 10 + at }));
     const after = reduceJournal([...base, ...later]);
@@ -94,7 +95,7 @@ describe('a journal', () => {
     const days = Array.from({ length: 400 }, (_, at): EventBodyOf => ({
       type: 'dayLogged',
       payload: {
-        id: `d${at}` as never,
+        id: idOf(`d${at}`),
         date: plainDate('2026-01-06'),
         line: 'x',
         entries: [{ kind: 'note', text: 'x', placeId: null }],
@@ -110,7 +111,7 @@ describe('a journal', () => {
 
   it('what points at something gone changes nothing', () => {
     const gone = stamped([
-      { type: 'workDropped', payload: { workChoiceId: 'nothing' as never } },
+      { type: 'workDropped', payload: { workChoiceId: idOf('nothing') } },
       { type: 'placeCorrected', payload: place('nowhere') },
       chosen('nowhere', 'reline'),
     ]).map((event, at) => ({ ...event, id: `late-${at}`, counter: 9 + at }));
@@ -121,12 +122,12 @@ describe('a journal', () => {
     [chosen('a', 'reline'), true],
     [chosen('nowhere', 'reline'), false],
     [chosen('constructor', 'reline'), false],
-    [{ type: 'placeRemoved', payload: { placeId: 'nowhere' as never } }, false],
+    [{ type: 'placeRemoved', payload: { placeId: idOf('nowhere') } }, false],
     [
       { type: 'orderDelayed', payload: { orderId: 'o', expectedOn: plainDate('2026-02-01') } },
       false,
     ],
-    [{ type: 'workDropped', payload: { workChoiceId: 'gone' as never } }, true],
+    [{ type: 'workDropped', payload: { workChoiceId: idOf('gone') } }, true],
   ])('knows whether it speaks of something that is there: %#', (event, is) => {
     const project = reduceJournal(base);
     expect(project && refersToHouse(project, event)).toBe(is);

@@ -1,3 +1,4 @@
+import { idOf } from '../testing/ids';
 import fc from 'fast-check';
 import type { EntryOf, Project } from '../house';
 import { diaryOf, pageSums } from '../log/diary';
@@ -12,7 +13,7 @@ const paid = (dollars: number, over: Partial<Money> = {}): Money => ({
   kind: 'money',
   what: 'screws',
   spend: 'materials',
-  shares: [{ placeId: 'a' as never, cents: cents(dollars * 100) }],
+  shares: [{ placeId: idOf('a'), cents: cents(dollars * 100) }],
   shop: null,
   drawsOn: 'budget',
   ...over,
@@ -36,7 +37,7 @@ function houseWith(days: readonly [date: string, entries: readonly Money[]][]): 
     added(place('b')),
     {
       type: 'budgetAgreed',
-      payload: { total: cents(100_000) as never, contingency: cents(20_000) as never },
+      payload: { total: cents(cents(100_000)), contingency: cents(cents(20_000)) },
     },
     ...days.map(([date, entries], at) => ({
       type: 'dayLogged' as const,

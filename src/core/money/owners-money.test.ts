@@ -1,3 +1,4 @@
+import { idOf, inUnit } from '../testing/ids';
 import fc from 'fast-check';
 import { planningInputOf, type JobId, type Project } from '../house';
 import type { EventBodyOf } from '../journal';
@@ -32,7 +33,7 @@ const quote = (id: string, sum: number, jobIds: readonly JobId[] = [HANG]): Even
 });
 const line = (id: string, ...entries: object[]): EventBodyOf => ({
   type: 'dayLogged',
-  payload: { id: id as never, date: DAY, line: id, entries: entries as never },
+  payload: { id: idOf(id), date: DAY, line: id, entries: entries as never },
 });
 const found = (text: string) => ({ kind: 'find', text, placeId: 'a' });
 
@@ -95,12 +96,12 @@ describe('quotes', () => {
         quoteId: 'x',
         on: DAY,
         from: 'Trade x',
-        cents: cents(90_000) as never,
+        cents: cents(cents(90_000)),
         bookedFrom: null,
         workdays: 3,
         shares: [
-          { jobId: HANG, cents: cents(60_000) as never, workdays: 2 },
-          { jobId: other, cents: cents(30_000) as never, workdays: 1 },
+          { jobId: HANG, cents: cents(cents(60_000)), workdays: 2 },
+          { jobId: other, cents: cents(cents(30_000)), workdays: 1 },
         ],
       },
     };
@@ -144,20 +145,20 @@ describe('change orders', () => {
     type: 'jobAdded',
     payload: {
       id: `a/own.${id}` as JobId,
-      placeId: 'a' as never,
+      placeId: idOf('a'),
       title: id,
       stage: 5,
-      minutes: minutes as never,
+      minutes: inUnit(minutes),
       hands: 1,
       before: [],
       because: 'rot',
-      cents: cents(sum) as never,
+      cents: cents(cents(sum)),
       changeId,
     },
   });
   const budget: EventBodyOf = {
     type: 'budgetAgreed',
-    payload: { total: cents(1_000_000) as never, contingency: cents(100_000) as never },
+    payload: { total: cents(cents(1_000_000)), contingency: cents(cents(100_000)) },
   };
   const cascade = [
     ...ROOM,
@@ -220,9 +221,9 @@ describe('a budget shared out', () => {
       {
         type: 'budgetAgreed',
         payload: {
-          total: cents(100_000) as never,
-          contingency: cents(0) as never,
-          byPlace: { a: cents(30_000) as never },
+          total: cents(cents(100_000)),
+          contingency: cents(cents(0)),
+          byPlace: { a: cents(cents(30_000)) },
         },
       },
       line('m', {
@@ -250,7 +251,7 @@ describe('contingency against unknowns', () => {
       ...ROOM,
       {
         type: 'budgetAgreed',
-        payload: { total: cents(0) as never, contingency: cents(50_000) as never },
+        payload: { total: cents(cents(0)), contingency: cents(cents(50_000)) },
       },
       {
         type: 'elementSurveyed',
@@ -276,7 +277,7 @@ describe('contingency against unknowns', () => {
       },
       {
         type: 'suspicionSettled',
-        payload: { surveyId: 'a/floor', on: plainDate('2026-01-14'), found: null } as never,
+        payload: { surveyId: 'a/floor', on: plainDate('2026-01-14'), found: null },
       },
       line('m', {
         kind: 'money',

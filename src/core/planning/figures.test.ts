@@ -2,6 +2,7 @@
  * Figures the planner starts from, each against a value worked by hand: who changes one of them changes what people are
  * told, and has to say so here.
  */
+import { moment } from '../units';
 import { planningInputOf, type Project } from '../house';
 import { added, chosen, houseOf, place } from '../testing/houses';
 import { MINUTES_PER_DAY, addDays, daysBetween, dateOf, momentAt, plainDate } from '../units';
@@ -251,7 +252,7 @@ describe('the days and the money that are told', () => {
     const { live } = drawn.value.ends;
     const day = drawn.value.gates.live[name];
     const through = (by: string) =>
-      live.filter((end) => dateOf((end - 1) as never) <= by).length / live.length;
+      live.filter((end) => dateOf(moment(end - 1)) <= by).length / live.length;
     if (!day) throw new Error('no day');
     expect(through(day)).toBeGreaterThanOrEqual(share);
     expect(through(addDays(day, -1))).toBeLessThan(share);

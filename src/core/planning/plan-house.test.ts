@@ -1,3 +1,4 @@
+import { idOf } from '../testing/ids';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { readProjectFile } from '../files';
@@ -29,7 +30,7 @@ const job = (from: Plan, id: string) => {
 const logged = (date: string, ...entries: unknown[]): EventBodyOf => ({
   type: 'dayLogged',
   payload: {
-    id: `log-${date}-${entries.length}` as never,
+    id: idOf(`log-${date}-${entries.length}`),
     date: plainDate(date),
     line: 'x',
     entries: entries as never,
@@ -59,7 +60,7 @@ describe('a plan', () => {
     const events = [added(place('k', 'kitchen')), chosen('k', 'kitchen')];
     const measureLater: EventBodyOf = {
       type: 'jobHeldUntil',
-      payload: { jobId: 'k/survey.measure' as never, on: plainDate('2026-02-02') },
+      payload: { jobId: idOf('k/survey.measure'), on: plainDate('2026-02-02') },
     };
     const made = plan(houseOf(...events, measureLater));
     const [measure, cabinets] = [job(made, 'k/survey.measure'), job(made, 'k/cabinets.set')];
@@ -193,7 +194,7 @@ describe('what the log says', () => {
     const failed = houseOf(added(place('b', 'bedroom')), chosen('b', 'rewire'), {
       type: 'inspectionHeld',
       payload: {
-        jobId: 'floor0/hold.electric' as never,
+        jobId: idOf('floor0/hold.electric'),
         on: plainDate('2026-01-12'),
         result: 'failed',
         note: 'box fill',
@@ -245,13 +246,13 @@ describe('people', () => {
     const own = (id: string, before: string): EventBodyOf => ({
       type: 'jobAdded',
       payload: {
-        id: id as never,
+        id: idOf(id),
         placeId: null,
         title: id,
         stage: 5,
         minutes: minutes(60),
         hands: 1,
-        before: [before as never],
+        before: [idOf(before)],
         because: 'a find',
       },
     });

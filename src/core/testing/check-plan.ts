@@ -1,3 +1,4 @@
+import { idOf } from './ids';
 import { isAtRest, workWindow, type PlanningInput, type Person } from '../house';
 import { soonPairs } from '../trade/precedence';
 import type { Plan, PlannedJob } from '../planning/report';
@@ -69,7 +70,7 @@ function tradeOrderFaults(
       (job) =>
         job.stepId === stepId &&
         !job.afterMoveIn &&
-        (job.placeId === placeId || job.serves.includes(placeId as never)),
+        (job.placeId === placeId || job.serves.includes(idOf(placeId))),
     );
   return project.placeOrder.flatMap((placeId) =>
     TRADE_ORDERS.flatMap((order) =>

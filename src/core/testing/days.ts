@@ -1,3 +1,4 @@
+import { idOf } from './ids';
 import type { EventBodyOf } from '../journal';
 import type { Plan } from '../planning/report';
 import { isToOrder } from '../estimating/purchasing';
@@ -65,7 +66,7 @@ export function dayAsPlanned(plan: Plan, on: PlainDate, more = 0): EventBodyOf[]
     }));
   const day: EventBodyOf = {
     type: 'dayLogged',
-    payload: { id: `as-planned-${on}` as never, date: on, line: 'as planned', entries },
+    payload: { id: idOf(`as-planned-${on}`), date: on, line: 'as planned', entries },
   };
   return [...(entries.length > 0 ? [day] : []), ...called, ...ordered, ...came];
 }

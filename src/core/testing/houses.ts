@@ -1,3 +1,4 @@
+import { idOf } from './ids';
 import fc from 'fast-check';
 import {
   PRACTICE_OPTIONS,
@@ -39,14 +40,14 @@ export const STARTED: EventBodyOf = {
     units: 'imperial',
     currency: 'USD',
     people: [
-      { id: 'me' as never, name: 'Me', role: 'self', week: week(180, 420) },
-      { id: 'ana' as never, name: 'Ana', role: 'helper', week: week(0, 300) },
+      { id: idOf('me'), name: 'Me', role: 'self', week: week(180, 420) },
+      { id: idOf('ana'), name: 'Ana', role: 'helper', week: week(0, 300) },
     ],
   },
 };
 
 export const place = (id: string, kind: PlaceKind = 'bedroom', feet = 12, name = id): Place => ({
-  id: id as never,
+  id: idOf(id),
   kind,
   name,
   floor: 0,
@@ -57,7 +58,7 @@ export const place = (id: string, kind: PlaceKind = 'bedroom', feet = 12, name =
 export const added = (payload: Place): EventBodyOf => ({ type: 'placeAdded', payload });
 export const chosen = (placeId: string, workId: string, count = 1): EventBodyOf => ({
   type: 'workChosen',
-  payload: { id: `${placeId}-${workId}` as never, placeId: placeId as never, workId, count },
+  payload: { id: idOf(`${placeId}-${workId}`), placeId: idOf(placeId), workId, count },
 });
 
 export function houseOf(...bodies: EventBodyOf[]): Project {

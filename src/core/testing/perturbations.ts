@@ -1,3 +1,4 @@
+import { idOf } from './ids';
 import type { Project } from '../house';
 import { applyEvents } from '../journal';
 import type { Plan } from '../planning/report';
@@ -30,7 +31,7 @@ const withMoreHours = (house: Project, by: number): Project => ({
 /** One more who comes when the last of the household does. */
 export const withHelper = (house: Project): Project => ({
   ...house,
-  people: [...house.people, { ...house.people.at(-1)!, id: 'uncle' as never, name: 'Uncle' }],
+  people: [...house.people, { ...house.people.at(-1)!, id: idOf('uncle'), name: 'Uncle' }],
 });
 
 /**

@@ -1,3 +1,4 @@
+import { idOf } from '@/core/testing/ids';
 import { spendTable, type Table } from '@/core/files/tables';
 import { added, houseOf, place } from '@/core/testing/houses';
 import { cents, plainDate } from '@/core/units';
@@ -30,7 +31,7 @@ describe('a CSV file', () => {
       {
         type: 'dayLogged',
         payload: {
-          id: 'l1' as never,
+          id: idOf('l1'),
           date: plainDate('2026-01-06'),
           line: '$18.40 screws',
           entries: [
@@ -38,7 +39,7 @@ describe('a CSV file', () => {
               kind: 'money',
               what: 'screws',
               spend: 'materials',
-              shares: [{ placeId: 'room-17' as never, cents: cents(1_840) }],
+              shares: [{ placeId: idOf('room-17'), cents: cents(1_840) }],
               shop: null,
               drawsOn: 'budget',
             },
@@ -46,7 +47,7 @@ describe('a CSV file', () => {
         },
       },
       { type: 'placeCorrected', payload: { ...place('room-17'), name: 'Back bedroom' } },
-      { type: 'placeRemoved', payload: { placeId: 'room-17' as never } },
+      { type: 'placeRemoved', payload: { placeId: idOf('room-17') } },
     );
     const text = csvText(spendTable(house));
     expect(text).toContain('Back bedroom (removed)');

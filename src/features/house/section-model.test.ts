@@ -1,3 +1,4 @@
+import { idOf } from '@/core/testing/ids';
 import fc from 'fast-check';
 import { placeKindSchema, rectangle, type Place } from '@/core/house';
 import { fromFeet } from '@/core/units';
@@ -14,7 +15,7 @@ const anyPlaces = fc
   )
   .map((rooms) =>
     rooms.map(([kind, floor, feet], at): Place => ({
-      id: `p${at}` as never,
+      id: idOf(`p${at}`),
       kind,
       name: `Place ${at}`,
       floor,
@@ -48,7 +49,7 @@ describe('the house cut through', () => {
 
   it('stacks floors from the top down and keeps the cellar under the ground', () => {
     const floors = [0, 2, -1, 1].map((floor, at): Place => ({
-      id: `f${at}` as never,
+      id: idOf(`f${at}`),
       kind: 'bedroom',
       name: 'x',
       floor,

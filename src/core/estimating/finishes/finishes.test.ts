@@ -1,3 +1,5 @@
+import { cents } from '../../units';
+import { idOf } from '../../testing/ids';
 import { expandJobs } from '../jobs';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import {
@@ -45,14 +47,14 @@ const door: Opening = {
 };
 const finish = (slot: string, productId: string): EventBodyOf => ({
   type: 'finishChosen',
-  payload: { placeId: 'bed' as never, slot: slotOf(slot), productId },
+  payload: { placeId: idOf('bed'), slot: slotOf(slot), productId },
 });
 const measured = (over: object = {}): EventBodyOf => {
   const { walls, height } = place('bed');
   return {
     type: 'roomMeasured',
     payload: {
-      placeId: 'bed' as never,
+      placeId: idOf('bed'),
       on: plainDate('2026-01-06'),
       walls: [...walls],
       height,
@@ -143,7 +145,7 @@ describe('finishes', () => {
         fields: { carton: 12, waste: 5 },
         line: 'flooring.cartons',
         unit: 'carton',
-        price: 3_000 as never,
+        price: cents(3_000),
         leadDays: 9,
         shop: null,
       },

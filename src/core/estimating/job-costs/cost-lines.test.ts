@@ -1,3 +1,5 @@
+import { minutes } from '../../units';
+import { idOf } from '../../testing/ids';
 import fc from 'fast-check';
 import { planningInputOf, type Project } from '../../house';
 import type { EventBodyOf } from '../../journal';
@@ -37,7 +39,7 @@ const ordered = (sum?: number): EventBodyOf => ({
     arrival: null,
     ...(sum === undefined
       ? {}
-      : { cents: cents(sum) as never, shares: [{ lineId: PLANKS, units: 7 }] }),
+      : { cents: cents(cents(sum)), shares: [{ lineId: PLANKS, units: 7 }] }),
   },
 });
 const came = (state: 'whole' | 'damaged'): EventBodyOf => ({
@@ -56,7 +58,7 @@ const receipt = (
     shop: 'Plank Yard',
     is,
     lines: [{ what: 'planks', kind: 'materials', cents: cents(sum), rooms: [], covers: [PLANKS] }],
-    taxCents: cents(0) as never,
+    taxCents: cents(cents(0)),
     drawsOn: 'budget',
     photoId: null,
     note: null,
@@ -88,10 +90,10 @@ describe('a thing from its guess to its last payment', () => {
     const hired: EventBodyOf = {
       type: 'jobHired',
       payload: {
-        jobId: 'bed/floor.carry' as never,
+        jobId: idOf('bed/floor.carry'),
         trade: 'Floor crew',
         workdays: 1,
-        cents: cents(20_000) as never,
+        cents: cents(cents(20_000)),
       },
     };
     const lines = planned(houseOf(...BED, ordered(90_000), hired)).costs.lines;
@@ -169,7 +171,7 @@ describe('what a purchase is for', () => {
   const logged = (id: string, what: string, placeId: string | null): EventBodyOf => ({
     type: 'dayLogged',
     payload: {
-      id: id as never,
+      id: idOf(id),
       date: DAY,
       line: what,
       entries: [
@@ -220,20 +222,20 @@ describe('what a purchase is for', () => {
     const own: EventBodyOf = {
       type: 'jobAdded',
       payload: {
-        id: 'bed/own.step' as never,
-        placeId: 'bed' as never,
+        id: idOf('bed/own.step'),
+        placeId: idOf('bed'),
         title: `Mend the ${what.toLowerCase()}`,
         stage: 13,
-        minutes: 60 as never,
+        minutes: minutes(60),
         hands: 1,
         before: [],
         because: 'one was loose',
-        cents: cents(2_000) as never,
+        cents: cents(cents(2_000)),
       },
     };
     const done: EventBodyOf = {
       type: 'jobTicked',
-      payload: { jobId: 'bed/own.step' as never, on: DAY },
+      payload: { jobId: idOf('bed/own.step'), on: DAY },
     };
     expect(alone(logged('a', what, 'bed'))?.is).toBe('clear');
     expect(alone(own, done, logged('a', what, 'bed'))?.is).toBe('unclear');
@@ -270,7 +272,7 @@ describe('a receipt', () => {
               cents: cents(sum),
               rooms: rooms.map((weight, at) => ({ placeId: `p${at}` as never, weight })),
             })),
-            taxCents: cents(tax) as never,
+            taxCents: cents(cents(tax)),
             drawsOn: 'budget',
             photoId: null,
             note: null,

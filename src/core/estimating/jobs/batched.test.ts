@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import fc from 'fast-check';
 import { CATALOGUE, quoteFor } from '../finishes';
 import { planningInputOf, slotOf, shapeOf, type Place } from '../../house';
@@ -128,7 +129,7 @@ describe('paint of one colour', () => {
     const dropped: EventBodyOf = {
       type: 'jobDropped',
       payload: {
-        jobId: 'bed/last.coat' as never,
+        jobId: idOf('bed/last.coat'),
         on: plainDate('2026-01-05'),
         because: 'one coat will do',
       },
@@ -138,10 +139,10 @@ describe('paint of one colour', () => {
     const hired: EventBodyOf = {
       type: 'jobHired',
       payload: {
-        jobId: 'bed/paint.walls' as never,
+        jobId: idOf('bed/paint.walls'),
         trade: 'painter',
         workdays: 1,
-        cents: cents(40_000) as never,
+        cents: cents(cents(40_000)),
       },
     };
     expect(unitsOf(...painted(alone), hired)).toEqual([4]);

@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import fc from 'fast-check';
 import { planningInputOf, type OpeningChange } from '../../house';
 import type { EventBodyOf } from '../../journal';
@@ -109,7 +110,7 @@ const saidToBe = (
 ): EventBodyOf => ({
   type: 'placeStateSaid',
   payload: {
-    placeId: placeId as never,
+    placeId: idOf(placeId),
     state,
     on: plainDate('2026-01-05'),
     ...(kind ? { kind } : {}),
@@ -198,7 +199,7 @@ describe('visits belong to a phase', () => {
     const house = houseOf(...baths, {
       type: 'inspectionHeld',
       payload: {
-        jobId: 'floor0/hold.plumbing' as never,
+        jobId: idOf('floor0/hold.plumbing'),
         on: plainDate('2026-02-02'),
         result: 'passed',
         note: null,
@@ -213,8 +214,8 @@ describe('a changed opening', () => {
   const change = (more: Partial<OpeningChange> = {}, nth?: number): EventBodyOf => ({
     type: 'workChosen',
     payload: {
-      id: `o${nth ?? 1}` as never,
-      placeId: 'a' as never,
+      id: idOf(`o${nth ?? 1}`),
+      placeId: idOf('a'),
       workId: 'change-opening',
       count: 1,
       opening: {

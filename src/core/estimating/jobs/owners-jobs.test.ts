@@ -1,3 +1,5 @@
+import { minutes } from '../../units';
+import { idOf } from '../../testing/ids';
 import fc from 'fast-check';
 import { planningInputOf, type JobFigures, type JobId, type Project } from '../../house';
 import type { EventBodyOf } from '../../journal';
@@ -48,10 +50,10 @@ describe('figures of the owner', () => {
     const house = houseOf(
       ...ROOM,
       figures(HANG, {
-        minutes: 300 as never,
+        minutes: minutes(300),
         waitHours: 12,
         hands: 1,
-        cents: cents(50_000) as never,
+        cents: cents(cents(50_000)),
       }),
     );
     const job = jobIn(house, HANG);
@@ -157,7 +159,7 @@ describe('a job in parts', () => {
         jobId: `${HANG}~2` as JobId,
         trade: 'board crew',
         workdays: 1,
-        cents: cents(40_000) as never,
+        cents: cents(cents(40_000)),
       },
     });
     expect(jobIn(house, HANG).work.kind).toBe('labour');
@@ -237,10 +239,10 @@ describe('a job of one’s own', () => {
     type: 'jobAdded',
     payload: {
       id: 'a/own.x' as JobId,
-      placeId: 'a' as never,
+      placeId: idOf('a'),
       title: 'Sister the joist',
       stage: 5,
-      minutes: 240 as never,
+      minutes: minutes(240),
       hands: 1,
       before: [],
       because: 'a find',
@@ -318,26 +320,26 @@ describe('people with their own days and kinds of work', () => {
       people(dad),
     );
     const jobs = planOf(house).jobs.filter(({ stretches }) =>
-      stretches.some((each) => each.people.includes('dad' as never)),
+      stretches.some((each) => each.people.includes(idOf('dad'))),
     );
     expect(jobs.length).toBeGreaterThan(0);
     expect(jobs.every((job) => skillOf(job) === 'electrics')).toBe(true);
     for (const { stretches } of jobs) {
       for (const { from, people: who } of stretches) {
-        if (who.includes('dad' as never)) expect(weekdayOf(dateOf(from))).toBe(5);
+        if (who.includes(idOf('dad'))) expect(weekdayOf(dateOf(from))).toBe(5);
       }
     }
   });
 
   it('a named job is that person’s; one who has no hours is said not to', () => {
     const named = plannedIn(
-      houseOf(...ROOM, people(dad), figures(HANG, { by: 'dad' as never })),
+      houseOf(...ROOM, people(dad), figures(HANG, { by: idOf('dad') })),
       HANG,
     );
-    expect(named.stretches.every(({ people: who }) => who.includes('dad' as never))).toBe(true);
+    expect(named.stretches.every(({ people: who }) => who.includes(idOf('dad')))).toBe(true);
     const idle = { ...dad, id: 'zoe', name: 'Zoe', week: week(0, 0) };
     const stood = plannedIn(
-      houseOf(...ROOM, people(idle), figures(HANG, { by: 'zoe' as never })),
+      houseOf(...ROOM, people(idle), figures(HANG, { by: idOf('zoe') })),
       HANG,
     );
     expect(stood.shortfalls).toContain('nobody-able');
@@ -353,7 +355,7 @@ describe('people with their own days and kinds of work', () => {
       crew: { size: 2, dayCents: 60_000 },
     };
     const alone = plannedIn(
-      houseOf(...ROOM, people(crew), figures(HANG, { by: 'crew' as never })),
+      houseOf(...ROOM, people(crew), figures(HANG, { by: idOf('crew') })),
       HANG,
     );
     const clock = alone.stretches.reduce((all, { from, to }) => all + to - from, 0);

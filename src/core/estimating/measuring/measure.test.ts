@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import fc from 'fast-check';
 import { planningInputOf, FLAT, rectangle } from '../../house';
 import { applyEvent, type EventBodyOf } from '../../journal';
@@ -9,7 +10,7 @@ import { impactOf, isNoChange, measuringPass, simulatedReading } from '.';
 const measuredAs = (feet: number): EventBodyOf => ({
   type: 'roomMeasured',
   payload: {
-    placeId: 'bed' as never,
+    placeId: idOf('bed'),
     on: plainDate('2026-01-06'),
     walls: rectangle(fromFeet(feet), fromFeet(10)),
     height: fromFeet(8),

@@ -1,3 +1,5 @@
+import { cents } from '../../units';
+import { idOf } from '../../testing/ids';
 import { cutFaultsOf } from '../../testing/check-cuts';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { CATALOGUE } from '../finishes';
@@ -10,7 +12,7 @@ import { cutLists, planCutList, shopLists } from '.';
 const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);
 const pine = (placeId: string): EventBodyOf => ({
   type: 'finishChosen',
-  payload: { placeId: placeId as never, slot: slotOf('trim'), productId: 'trim-pine' },
+  payload: { placeId: idOf(placeId), slot: slotOf('trim'), productId: 'trim-pine' },
 });
 const rooms = [
   added(place('bed')),
@@ -67,7 +69,7 @@ describe('cut lists', () => {
 describe('the shop list', () => {
   const floors = ['bed', 'living'].map((placeId): EventBodyOf => ({
     type: 'finishChosen',
-    payload: { placeId: placeId as never, slot: slotOf('floor'), productId: 'click-ash' },
+    payload: { placeId: idOf(placeId), slot: slotOf('floor'), productId: 'click-ash' },
   }));
   const ash = CATALOGUE.find(({ id }) => id === 'click-ash');
   if (!ash) throw new Error('no click floor');
@@ -103,7 +105,7 @@ describe('the shop list', () => {
               { lineId: 'bed/floor.carry+planks', units: 7 },
               { lineId: 'living/floor.carry+planks', units: 8 },
             ],
-            cents: 87_000 as never,
+            cents: cents(87_000),
           },
         }),
       ),

@@ -1,3 +1,4 @@
+import { idOf, inUnit } from '../../testing/ids';
 import fc from 'fast-check';
 import {
   effectiveEvents,
@@ -26,7 +27,7 @@ const plain = {
   job: (id: string) => `the job ${id}`,
   place: (id: string | null) => id ?? 'whole house',
   work: (id: string) => findWork(id)?.title ?? id,
-  money: (cents: number) => formatMoney(cents as never, 'USD'),
+  money: (cents: number) => formatMoney(inUnit(cents), 'USD'),
   today: plainDate('2026-03-14'),
 };
 
@@ -39,7 +40,7 @@ function journal(...acts: EventBodyOf[][]): JournalEvent[] {
 }
 const ticked = (jobId: string, on = '2026-01-07'): EventBodyOf => ({
   type: 'jobTicked',
-  payload: { jobId: jobId as never, on: plainDate(on) },
+  payload: { jobId: idOf(jobId), on: plainDate(on) },
 });
 const ROOM = [added(place('bed'))];
 const WORK = [chosen('bed', 'reline')];
@@ -117,7 +118,7 @@ describe('the history of changes', () => {
     const about = (body: EventBodyOf) => subjectOf(body);
     expect(about(ticked('a/x'))).toBe(about(ticked('a/x', '2026-02-02')));
     expect(about(ticked('a/x'))).toBe(
-      about({ type: 'jobUnticked', payload: { jobId: 'a/x' as never } }),
+      about({ type: 'jobUnticked', payload: { jobId: idOf('a/x') } }),
     );
     expect(about(ticked('a/x'))).not.toBe(about(ticked('a/y')));
     expect(about(chosen('bed', 'reline'))).toBeNull();

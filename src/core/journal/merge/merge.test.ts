@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import fc from 'fast-check';
 import { undosOf } from '../history';
 import { reduceJournal, type EventBodyOf, type JournalEvent } from '..';
@@ -7,14 +8,14 @@ import { differenceOf, isSameHouse, conflictsOf, takenBackBy, unite, wantsSettli
 
 const ticked = (jobId: string, on = '2026-01-07'): EventBodyOf => ({
   type: 'jobTicked',
-  payload: { jobId: jobId as never, on: plainDate(on) },
+  payload: { jobId: idOf(jobId), on: plainDate(on) },
 });
 const measured = (placeId: string, feet: number): EventBodyOf => {
   const { walls, height } = place(placeId, 'bedroom', feet);
   return {
     type: 'roomMeasured',
     payload: {
-      placeId: placeId as never,
+      placeId: idOf(placeId),
       on: plainDate('2026-01-08'),
       walls,
       height,
@@ -160,7 +161,7 @@ describe('what both said while apart', () => {
     expect(kinds([ticked('a/x')], [ticked('a/x', '2026-01-09')])).toEqual([['agrees', 'theirs']]);
     expect(kinds([logged('l1', 60, 100)], [ticked('a/demo.walls')])).toEqual([['agrees', null]]);
     expect(
-      kinds([ticked('a/x')], [{ type: 'jobUnticked', payload: { jobId: 'a/x' as never } }]),
+      kinds([ticked('a/x')], [{ type: 'jobUnticked', payload: { jobId: idOf('a/x') } }]),
     ).toEqual([['differs', 'theirs']]);
   });
 
@@ -179,7 +180,7 @@ describe('what both said while apart', () => {
   });
 
   it('a room removed here and measured there is asked, and either can stand', () => {
-    const removed: EventBodyOf = { type: 'placeRemoved', payload: { placeId: 'a' as never } };
+    const removed: EventBodyOf = { type: 'placeRemoved', payload: { placeId: idOf('a') } };
     const [a, b] = phones([removed], [measured('a', 12)]);
     const [met] = conflictsOf(a, b);
     expect(met?.kind).toBe('differs');

@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import type { Answer, Entry } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { added, chosen, houseOf, place } from '../../testing/houses';
@@ -90,7 +91,7 @@ describe('a thing behind a wall, said in the evening', () => {
       type: 'wallRecorded',
       payload: {
         id: 'w1',
-        placeId: 'kitchen' as never,
+        placeId: idOf('kitchen'),
         wall: 'Wall 1',
         at: { kind: 'wall', wall: 0 },
         on: today,

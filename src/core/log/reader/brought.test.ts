@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import type { Entry, Project } from '../../house';
 import {
   applyEvents,
@@ -31,14 +32,14 @@ const cold: Entry = {
   offset: fromInches(22),
   height: fromInches(36),
   note: null,
-  placeId: 'bath' as never,
+  placeId: idOf('bath'),
   at: { kind: 'wall', wall: 0 },
 };
 
 const failed: Entry = {
   kind: 'inspection',
   which: 'rough plumbing',
-  jobId: 'floor0/hold.plumbing' as never,
+  jobId: idOf('floor0/hold.plumbing'),
   result: 'failed',
   note: 'nail plates at the sill; vent too short 2h',
   bookedFor: null,
@@ -66,7 +67,7 @@ describe('what a line brings beside itself', () => {
   });
 
   it('what is for the punch list stands on it once', () => {
-    const chip: Entry = { kind: 'punch', what: 'paint chipped', placeId: 'bath' as never };
+    const chip: Entry = { kind: 'punch', what: 'paint chipped', placeId: idOf('bath') };
     const house = after(project, brought(project, chip));
     expect(Object.values(house.punch)).toMatchObject([
       { what: 'paint chipped', placeId: 'bath', on, closedOn: null },
@@ -91,8 +92,8 @@ describe('what a line brings beside itself', () => {
 describe('a line that is put right', () => {
   const wall = (house: Project | null) =>
     Object.values(house?.wallRecords ?? {}).flatMap(({ holds }) => holds.map(({ what }) => what));
-  const chip: Entry = { kind: 'punch', what: 'paint chipped', placeId: 'bath' as never };
-  const drip: Entry = { kind: 'punch', what: 'tap drips', placeId: 'bath' as never };
+  const chip: Entry = { kind: 'punch', what: 'paint chipped', placeId: idOf('bath') };
+  const drip: Entry = { kind: 'punch', what: 'tap drips', placeId: idOf('bath') };
   const day = (entries: Entry[]) => ({ id: 'line' as never, date: on, line: 'said', entries });
   let counter = 0;
   /** Kept in one go, as the strip does. */

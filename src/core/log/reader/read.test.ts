@@ -1,3 +1,4 @@
+import { cents } from '../../units';
 import type { Answer, Entry } from '../../house';
 import { logJobs } from './log-jobs';
 import type { EventBodyOf } from '../../journal';
@@ -266,7 +267,7 @@ describe('where it is unclear it asks', () => {
   it('a sum over a tenth of the budget, and a share that goes back', () => {
     const known = contextOf(
       houseOf(
-        { type: 'budgetAgreed', payload: { total: 1_000_000 as never, contingency: 0 as never } },
+        { type: 'budgetAgreed', payload: { total: cents(1_000_000), contingency: cents(0) } },
         added(place('back', 'bedroom', 12, 'Back bedroom')),
         chosen('back', 'reline'),
       ),

@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import { planningInputOf } from '../../house';
 import fc from 'fast-check';
 import type { EventBodyOf } from '../../journal';
@@ -11,7 +12,7 @@ const at = (hour: number, day = TUESDAY): Moment => momentAt(day, hour * 60);
 const done = (...steps: string[]): EventBodyOf => ({
   type: 'dayLogged',
   payload: {
-    id: `log-${steps.join('-').slice(0, 40)}` as never,
+    id: idOf(`log-${steps.join('-').slice(0, 40)}`),
     date: TUESDAY,
     line: 'x',
     entries: steps.map((step) => ({

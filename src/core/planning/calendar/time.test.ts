@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { readProjectFile } from '../../files';
@@ -59,7 +60,7 @@ describe('trades and inspectors', () => {
     expect(daysBetween(MONDAY, start)).toBeGreaterThanOrEqual(tradeLeadDays('heating fitter'));
     const booked = planOf(added(place('a')), chosen('a', 'mend-heating'), {
       type: 'visitBooked',
-      payload: { jobId: 'a/mend.heating' as never, on: plainDate('2026-04-09') },
+      payload: { jobId: idOf('a/mend.heating'), on: plainDate('2026-04-09') },
     } as EventBodyOf);
     expect(dateOf(booked.job('a/mend.heating').start)).toBe('2026-04-09');
   });
@@ -180,7 +181,7 @@ describe('dates from outside', () => {
     added(place('fam', 'living', 16)),
     {
       type: 'placeStateSaid',
-      payload: { placeId: 'fam' as never, state: 'to-build', on: MONDAY },
+      payload: { placeId: idOf('fam'), state: 'to-build', on: MONDAY },
     } as EventBodyOf,
     ...['build-on', 'finish-shell', 'new-floor'].map((work) => chosen('fam', work)),
     chosen('fam', 'window', 2),

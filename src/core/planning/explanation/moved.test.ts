@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import fc from 'fast-check';
 import { planningInputOf, type Project } from '../../house';
 import { applyEvents, type EventBodyOf } from '../../journal';
@@ -82,7 +83,7 @@ describe('float', () => {
         id: 'd',
         from: 'lender',
         what: 'floor',
-        covers: { kind: 'place', placeId: 'a' as never },
+        covers: { kind: 'place', placeId: idOf('a') },
         by,
       },
     };
@@ -129,7 +130,7 @@ describe('why a day moved', () => {
     const longer = planOf(
       after({
         type: 'jobFiguresAgreed',
-        payload: { jobId: 'a/paint.walls' as never, figures: { minutes: minutes(3_000) } },
+        payload: { jobId: idOf('a/paint.walls'), figures: { minutes: minutes(3_000) } },
       }),
       plan,
     );

@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import { planningInputOf, type PersonId } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { LIMITED_STEPS, findStep } from '../../trade/steps';
@@ -106,7 +107,7 @@ describe('a room to oneself', () => {
       roomClosedAfter: 72 * 60,
     });
     const after = effort('after', 60, { placeId: room });
-    const beside = effort('beside', 60, { placeId: 'hall' as never });
+    const beside = effort('beside', 60, { placeId: idOf('hall') });
     const [, inRoom, inHall] = run([wet, after, beside], { people });
     // Wet from Monday half past eight in the evening to Thursday half past eight.
     expect(dateOf(inRoom?.start ?? NOW)).toBe('2026-01-09');

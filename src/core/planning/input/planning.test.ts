@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import fc from 'fast-check';
 import { planningInputOf } from '../../house';
 import { applyEvents, reduceJournal, type EventBodyOf } from '../../journal';
@@ -10,18 +11,18 @@ const NOW = momentAt(plainDate('2026-01-12'), 600);
 const evening = (nth: number, share: number): EventBodyOf => ({
   type: 'dayLogged',
   payload: {
-    id: `d${nth}` as never,
+    id: idOf(`d${nth}`),
     date: plainDate(`2026-01-0${5 + (nth % 4)}`),
     line: 'x',
     entries: [
       {
         kind: 'hours',
-        personId: 'me' as never,
+        personId: idOf('me'),
         minutes: minutes(90),
-        jobId: 'a/survey.walk' as never,
+        jobId: idOf('a/survey.walk'),
         placeId: null,
       },
-      { kind: 'progress', jobId: 'a/survey.walk' as never, share },
+      { kind: 'progress', jobId: idOf('a/survey.walk'), share },
     ],
   },
 });

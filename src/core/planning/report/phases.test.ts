@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import { planningInputOf, type Phase } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { added, chosen, houseOf, place } from '../../testing/houses';
@@ -17,7 +18,7 @@ const phase = (more: Partial<Phase>): EventBodyOf => ({
   payload: {
     id: 'p',
     title: 'Front room first',
-    placeIds: ['a' as never],
+    placeIds: [idOf('a')],
     jobIds: [],
     by: null,
     cents: null,
@@ -34,7 +35,7 @@ const inA = ({ placeId }: { placeId: string | null }) => placeId === 'a';
 
 describe('a phase', () => {
   it('holds all jobs of its rooms, and jobs beside them', () => {
-    const plan = planOf(phase({ jobIds: ['b/last.coat' as never] }));
+    const plan = planOf(phase({ jobIds: [idOf('b/last.coat')] }));
     const meant = plan.jobs.filter((job) => inA(job) || job.id === 'b/last.coat');
     const [state] = plan.phases;
     expect(state?.jobIds.toSorted()).toEqual(meant.map(({ id }) => id).toSorted());
@@ -48,7 +49,7 @@ describe('a phase', () => {
     const [front] = plan.phases;
     expect(front).toMatchObject({ paid: 0, committed: 0 });
     expect(front?.toCome).toBe(lines.reduce((sum, open) => sum + open, 0));
-    expect(front?.toCome).toBe(planOf(phase({ placeIds: ['b' as never] })).phases[0]?.toCome);
+    expect(front?.toCome).toBe(planOf(phase({ placeIds: [idOf('b')] })).phases[0]?.toCome);
   });
 
   it('with an end of its own goes first, and is late where it cannot be kept', () => {
@@ -81,7 +82,7 @@ describe('a phase', () => {
     expect(planOf(phase({}), { type: 'phaseDropped', payload: { phaseId: 'p' } }).phases).toEqual(
       [],
     );
-    expect(planOf(phase({ placeIds: ['nowhere' as never] })).phases).toEqual([]);
+    expect(planOf(phase({ placeIds: [idOf('nowhere')] })).phases).toEqual([]);
   });
 
   it('has its likely day and its fairly safe one, and so has a date from outside', () => {
@@ -91,7 +92,7 @@ describe('a phase', () => {
         id: 'd',
         from: 'insurer',
         what: 'room b painted',
-        covers: { kind: 'place', placeId: 'b' as never },
+        covers: { kind: 'place', placeId: idOf('b') },
         by: plainDate('2026-03-01'),
       },
     });

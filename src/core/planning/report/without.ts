@@ -1,3 +1,4 @@
+import { moment } from '../../units';
 import { stateOf, type HouseFacts, type JobId, type PlaceId, type PlaceKind } from '../../house';
 import { daysBetween, dateOf, type PlainDate } from '../../units';
 import type { Plan, PlannedJob } from './plan';
@@ -79,7 +80,7 @@ export function daysWithout(
     const [out] = stepIn([TEARS_OUT]);
     const ends = stepIn(back).map(({ finish }: PlannedJob) => finish);
     if (!out || ends.length === 0) return [];
-    const [from, to] = [dateOf(out.start), dateOf(Math.max(...ends) as never)];
+    const [from, to] = [dateOf(out.start), dateOf(moment(Math.max(...ends)))];
     const days = Math.max(0, daysBetween(from, to));
     const told = house.daysWithout[id];
     const limit = told ?? usual;

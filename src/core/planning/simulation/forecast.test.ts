@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import fc from 'fast-check';
 import { planningInputOf, minutesOn, type Person } from '../../house';
 import { applyEvents, type EventBodyOf } from '../../journal';
@@ -34,7 +35,7 @@ const drawn = (options = {}) => {
   if (!prepared.ok) throw new Error(prepared.error.code);
   return drawFrom(prepared.value, { runs: 200, ...options });
 };
-const me: Person = { id: 'me' as never, name: 'Me', role: 'self', week: week(120, 360) };
+const me: Person = { id: idOf('me'), name: 'Me', role: 'self', week: week(120, 360) };
 
 describe('a forecast in steps', () => {
   const stepsOf = (standing: Standing | null) => {
@@ -66,15 +67,15 @@ describe('what a forecast says was learned', () => {
     const told = (jobId: string, spent: number, share: number | null): EventBodyOf => ({
       type: 'dayLogged',
       payload: {
-        id: `d-${jobId}` as never,
+        id: idOf(`d-${jobId}`),
         date: plainDate('2026-01-05'),
         line: 'x',
         entries: [
           {
             kind: 'hours',
-            personId: 'me' as never,
+            personId: idOf('me'),
             minutes: minutes(spent),
-            jobId: jobId as never,
+            jobId: idOf(jobId),
             placeId: null,
           },
           ...(share === null ? [] : [{ kind: 'progress' as const, jobId: jobId as never, share }]),
@@ -165,7 +166,7 @@ describe('a run lived through', () => {
     ];
     // The second on Monday; the first on Tuesday; the third when a day has passed since Monday evening: Wednesday.
     expect(ends(tasks, days(me))).toEqual(['2026-01-06', '2026-01-05', '2026-01-07']);
-    const ana: Person = { ...me, id: 'ana' as never, week: week(0, 240) };
+    const ana: Person = { ...me, id: idOf('ana'), week: week(0, 240) };
     expect(ends([work(240, { crews: [{ people: [0, 1], hands: 2 }] })], days(me, ana))).toEqual([
       '2026-01-10',
     ]);

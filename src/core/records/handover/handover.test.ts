@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import type { EventBodyOf } from '../../journal';
 import { added, chosen, houseOf, place } from '../../testing/houses';
 import { fromInches, plainDate } from '../../units';
@@ -13,7 +14,7 @@ const held = (what: 'supply' | 'cable', hangsOn?: string) => ({
 });
 const wall = (id: string, placeId: string, ...holds: ReturnType<typeof held>[]): EventBodyOf => ({
   type: 'wallRecorded',
-  payload: { id, placeId: placeId as never, wall: `Wall of ${id}`, on, holds },
+  payload: { id, placeId: idOf(placeId), wall: `Wall of ${id}`, on, holds },
 });
 const rooms = [
   added(place('bath', 'bathroom', 8, 'Bathroom')),
@@ -54,19 +55,19 @@ describe('what goes with the house', () => {
     const events: EventBodyOf[] = [
       {
         type: 'inspectionHeld',
-        payload: { jobId: 'floor0/hold.plumbing' as never, on, result: 'failed', note: null },
+        payload: { jobId: idOf('floor0/hold.plumbing'), on, result: 'failed', note: null },
       },
       {
         type: 'inspectionHeld',
-        payload: { jobId: 'floor0/hold.plumbing' as never, on, result: 'passed', note: null },
+        payload: { jobId: idOf('floor0/hold.plumbing'), on, result: 'passed', note: null },
       },
       {
         type: 'finishChosen',
-        payload: { placeId: 'bath' as never, slot: 'walls' as never, productId: 'wall-matt' },
+        payload: { placeId: idOf('bath'), slot: idOf('walls'), productId: 'wall-matt' },
       },
       {
         type: 'leftoverKept',
-        payload: { id: 'tile', what: 'Tile', amount: '11 whole', placeId: 'bath' as never },
+        payload: { id: 'tile', what: 'Tile', amount: '11 whole', placeId: idOf('bath') },
       },
       {
         type: 'leftoverKept',
@@ -84,7 +85,7 @@ describe('what goes with the house', () => {
         },
       },
       { type: 'photoTaken', payload: { id: 'paper', placeId: null, element: null, on } },
-      { type: 'photoTaken', payload: { id: 'room', placeId: 'bath' as never, element: null, on } },
+      { type: 'photoTaken', payload: { id: 'room', placeId: idOf('bath'), element: null, on } },
     ];
     const told = handoverOf(houseOf(...rooms, ...events));
     expect(told.passed.map(({ result }) => result)).toEqual(['passed']);

@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import {
   inspectionsOf,
   type Inspection,
@@ -54,7 +55,7 @@ function stateOf(job: PlannedJob, today: PlainDate, callOn: PlainDate): Inspecti
 function rungOf(project: Project, plan: Plan, job: PlannedJob): InspectionStatus {
   const today = dateOf(plan.now);
   const byId = new Map(plan.jobs.map((each) => [each.id, each]));
-  const jobsOf = (ids: readonly string[]) => ids.flatMap((id) => byId.get(id as never) ?? []);
+  const jobsOf = (ids: readonly string[]) => ids.flatMap((id) => byId.get(idOf(id)) ?? []);
   const before = jobsOf(job.predecessors.map(({ jobId }) => jobId));
   const isCorrection = ({ id }: PlannedJob) =>
     project.ownJobs[id]?.before.includes(job.id) === true;

@@ -1,3 +1,5 @@
+import { minutes } from '../../units';
+import { idOf } from '../../testing/ids';
 import { planningInputOf, type JobId } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
@@ -115,10 +117,10 @@ describe('the statuses of inspections', () => {
       type: 'jobAdded',
       payload: {
         id: 'b/own.gas' as JobId,
-        placeId: 'b' as never,
+        placeId: idOf('b'),
         title: 'Gas test',
         stage: 8,
-        minutes: 0 as never,
+        minutes: minutes(0),
         hands: 1,
         after: ['b/rough.water' as JobId],
         before: ['b/board.walls' as JobId],

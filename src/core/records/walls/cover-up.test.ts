@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import { planningInputOf } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
@@ -30,7 +31,7 @@ const clear = (wall: number | 'ceiling'): EventBodyOf => ({
 });
 const ticked = (jobId: string): EventBodyOf => ({
   type: 'jobTicked',
-  payload: { jobId: jobId as never, on },
+  payload: { jobId: idOf(jobId), on },
 });
 function missing(jobId: string, ...events: EventBodyOf[]) {
   const house = houseOf(...base, ...events);

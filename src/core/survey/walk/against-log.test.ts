@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import type { EventBodyOf } from '../../journal';
 import { added, houseOf, place } from '../../testing/houses';
 import { plainDate } from '../../units';
@@ -5,7 +6,7 @@ import { statesAgainstLog } from '.';
 
 const said = (state: 'shell' | 'to-build' | 'finished'): EventBodyOf => ({
   type: 'placeStateSaid',
-  payload: { placeId: 'a' as never, state, on: plainDate('2026-03-01') },
+  payload: { placeId: idOf('a'), state, on: plainDate('2026-03-01') },
 });
 const ticked = (jobId: string, on: string): EventBodyOf =>
   ({ type: 'jobTicked', payload: { jobId, on: plainDate(on) } }) as unknown as EventBodyOf;

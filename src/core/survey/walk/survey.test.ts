@@ -1,3 +1,5 @@
+import { minutes } from '../../units';
+import { idOf, inUnit } from '../../testing/ids';
 import fc from 'fast-check';
 import {
   planningInputOf,
@@ -32,7 +34,7 @@ const BASE = [
   added(place('street', 'outside-face', 30, 'Street face')),
 ];
 const survey = (over: Partial<Survey> & Pick<Survey, 'element' | 'decision'>): Survey => ({
-  placeId: 'back' as never,
+  placeId: idOf('back'),
   on: ON,
   condition: 'tired',
   how: null,
@@ -123,7 +125,7 @@ describe('decisions are the scope', () => {
       suspicion: fc.option(fc.constantFrom(...suspicionSchema.options), { nil: null }),
       count: fc.integer({ min: 1, max: 4 }),
     })
-    .map((over) => seen({ ...over, placeId: over.placeId as never }));
+    .map((over) => seen({ ...over, placeId: idOf(over.placeId) }));
 
   it('any sequence of decisions and undos leads to the scope of what is left of it', () => {
     const step = fc.oneof(anySurvey, fc.nat({ max: 20 }));
@@ -178,22 +180,22 @@ describe('what was logged is never lost', () => {
   const logged: EventBodyOf = {
     type: 'dayLogged',
     payload: {
-      id: 'log' as never,
+      id: idOf('log'),
       date: ON,
       line: 'x',
       entries: [
         {
           kind: 'hours',
-          personId: 'me' as never,
-          minutes: 90 as never,
-          jobId: 'back/mend.window' as never,
-          placeId: 'back' as never,
+          personId: idOf('me'),
+          minutes: minutes(90),
+          jobId: idOf('back/mend.window'),
+          placeId: idOf('back'),
         },
         {
           kind: 'money',
           what: 'putty',
           spend: 'materials',
-          shares: [{ placeId: 'back' as never, cents: cents(1_200) }],
+          shares: [{ placeId: idOf('back'), cents: cents(1_200) }],
           shop: null,
           drawsOn: 'budget',
         },
@@ -234,22 +236,22 @@ describe('hours and money', () => {
           const logged = logs.map(({ job, minutes }, at): EventBodyOf => ({
             type: 'dayLogged',
             payload: {
-              id: `log-${at}` as never,
+              id: idOf(`log-${at}`),
               date: ON,
               line: 'x',
               entries: [
                 {
                   kind: 'hours',
-                  personId: 'me' as never,
-                  minutes: minutes as never,
-                  jobId: `back/${job}` as never,
-                  placeId: 'back' as never,
+                  personId: idOf('me'),
+                  minutes: inUnit(minutes),
+                  jobId: idOf(`back/${job}`),
+                  placeId: idOf('back'),
                 },
                 {
                   kind: 'money',
                   what: 'x',
                   spend: 'materials',
-                  shares: [{ placeId: 'back' as never, cents: cents(minutes) }],
+                  shares: [{ placeId: idOf('back'), cents: cents(minutes) }],
                   shop: null,
                   drawsOn: 'budget',
                 },
@@ -295,7 +297,7 @@ describe('the scope then and now', () => {
               found: { words: 'joist ends soft', works: [{ workId: 'mend-floor', count: 1 }] },
             },
           },
-          { type: 'workDropped', payload: { workChoiceId: 'back-overhaul-window' as never } },
+          { type: 'workDropped', payload: { workChoiceId: idOf('back-overhaul-window') } },
         ],
         20,
       ),
@@ -526,7 +528,7 @@ describe('dates from outside', () => {
       payload: {
         ...pressingDemand,
         id: 'calm',
-        covers: { kind: 'place', placeId: 'back' as never },
+        covers: { kind: 'place', placeId: idOf('back') },
       },
     };
     const both = planned(houseOf(...BASE, ...work, demand('2026-01-15'), calm));

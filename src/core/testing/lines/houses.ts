@@ -1,3 +1,5 @@
+import { cents } from '../../units';
+import { idOf } from '../ids';
 import type { PlaceKind, Project } from '../../house';
 import { reduceJournal, type EventBodyOf } from '../../journal';
 import { added, chosen, place, stamped, week } from '../houses';
@@ -70,7 +72,7 @@ function houseTold(told: Told): LineHouse {
         units: told.units,
         currency: told.currency,
         people: [
-          { id: 'me' as never, name: 'Me', role: 'self', week: week(180, 420) },
+          { id: idOf('me'), name: 'Me', role: 'self', week: week(180, 420) },
           ...told.helpers.map((name) => ({
             id: name.toLowerCase() as never,
             name,
@@ -80,7 +82,7 @@ function houseTold(told: Told): LineHouse {
         ],
       },
     },
-    { type: 'budgetAgreed', payload: { total: 4_000_000 as never, contingency: 600_000 as never } },
+    { type: 'budgetAgreed', payload: { total: cents(4_000_000), contingency: cents(600_000) } },
     ...told.rooms.map(([id, kind, name]) => added(place(id, kind, 12, name))),
     ...told.rooms.flatMap(([id, , , works]) => works.map((work) => chosen(id, work))),
     ...logged,

@@ -1,3 +1,4 @@
+import { idOf } from '../ids';
 import { minutesOn, type Project } from '../../house';
 import { applyEvents, type EventBodyOf } from '../../journal';
 import type { Plan, PlannedJob } from '../../planning/report';
@@ -61,7 +62,7 @@ export function houseAfter(project: Project, plan: Plan, life: Life, until: Plai
   const days = [...byDay].map(([on, lines], at): EventBodyOf => ({
     type: 'dayLogged',
     payload: {
-      id: `lived-${at}` as never,
+      id: idOf(`lived-${at}`),
       date: on,
       line: 'lived',
       entries: [
@@ -80,7 +81,7 @@ export function houseAfter(project: Project, plan: Plan, life: Life, until: Plai
   }));
   const ticks = [...life.doneOn]
     .filter(([job, on]) => on <= until && !told.has(job))
-    .map(([job, on]): EventBodyOf => ({ type: 'jobTicked', payload: { jobId: job as never, on } }));
+    .map(([job, on]): EventBodyOf => ({ type: 'jobTicked', payload: { jobId: idOf(job), on } }));
   const after = applyEvents(project, [...ordered(plan, until), ...days, ...ticks]);
   if (!after) throw new Error('a house without its first event');
   return after;

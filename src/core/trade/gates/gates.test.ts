@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import { planningInputOf } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { leftToKeys, addedBy, jobsOfGate } from '../../planning/report';
@@ -20,7 +21,7 @@ function gatesOf(...bodies: EventBodyOf[]) {
 }
 const ticked = (jobId: string): EventBodyOf => ({
   type: 'jobTicked',
-  payload: { jobId: jobId as never, on },
+  payload: { jobId: idOf(jobId), on },
 });
 const condition = (plan: ReturnType<typeof gatesOf>, gate: 'sleep' | 'live' | 'done', id: string) =>
   plan.gates[gate].conditions.find((found) => found.id === id);

@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import {
   planningInputOf,
   relatedTo,
@@ -14,11 +15,11 @@ import { buildGraph, closureBefore } from '.';
 
 const related = (kind: RelationKind, placeId: string, ...to: string[]): EventBodyOf => ({
   type: 'placesRelated',
-  payload: { kind, placeId: placeId as never, to: to as never },
+  payload: { kind, placeId: idOf(placeId), to: to as never },
 });
 const built = (placeId: string): EventBodyOf => ({
   type: 'placeStateSaid',
-  payload: { placeId: placeId as never, state: 'to-build', on: plainDate('2026-01-05') },
+  payload: { placeId: idOf(placeId), state: 'to-build', on: plainDate('2026-01-05') },
 });
 
 /** Whether the first job must be done before the second may begin. */
@@ -27,9 +28,9 @@ function goesBefore(before: string, after: string, ...bodies: EventBodyOf[]): bo
   const jobs = expandJobs(planningInputOf(house));
   const ids = jobs.map(({ id }) => id);
   expect(ids).toEqual(expect.arrayContaining([before, after]));
-  return closureBefore(buildGraph(ids, linksOf(jobs, planningInputOf(house))), [
-    after as never,
-  ]).has(before as never);
+  return closureBefore(buildGraph(ids, linksOf(jobs, planningInputOf(house))), [idOf(after)]).has(
+    idOf(before),
+  );
 }
 
 const bed = added(place('bed'));
@@ -283,7 +284,7 @@ const CASES: Readonly<
       bed,
       {
         type: 'placeStateSaid',
-        payload: { placeId: 'bed' as never, state: 'becomes', on: plainDate('2026-01-05') },
+        payload: { placeId: idOf('bed'), state: 'becomes', on: plainDate('2026-01-05') },
       },
       chosen('bed', 'make-room'),
     ],
@@ -319,8 +320,8 @@ describe('two openings in one room', () => {
     const change = (nth: number): EventBodyOf => ({
       type: 'workChosen',
       payload: {
-        id: `o${nth}` as never,
-        placeId: 'bed' as never,
+        id: idOf(`o${nth}`),
+        placeId: idOf('bed'),
         workId: 'change-opening',
         count: 1,
         ...(nth > 1 ? { nth } : {}),

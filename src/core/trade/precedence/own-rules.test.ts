@@ -1,3 +1,4 @@
+import { idOf } from '../../testing/ids';
 import { planningInputOf } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
@@ -28,7 +29,7 @@ const jobs = (...events: EventBodyOf[]) => {
 };
 const rule = (before: string, after: string): EventBodyOf => ({
   type: 'ruleAdded',
-  payload: { id: 'r1', before: before as never, after: after as never, because: 'the guests come' },
+  payload: { id: 'r1', before: idOf(before), after: idOf(after), because: 'the guests come' },
 });
 
 describe('an order of one’s own', () => {
@@ -36,7 +37,7 @@ describe('an order of one’s own', () => {
     const on = addDays(ON, 40);
     const held: EventBodyOf = {
       type: 'jobHeldUntil',
-      payload: { jobId: 'hall/paint.walls' as never, on },
+      payload: { jobId: idOf('hall/paint.walls'), on },
     };
     const job = jobs(held).get('hall/paint.walls');
     expect(job && dateOf(job.start) >= on).toBe(true);
@@ -44,7 +45,7 @@ describe('an order of one’s own', () => {
     expect(job?.state).toBe('later');
     const letGo: EventBodyOf = {
       type: 'jobLetGo',
-      payload: { jobId: 'hall/paint.walls' as never },
+      payload: { jobId: idOf('hall/paint.walls') },
     };
     expect(jobs(held, letGo).get('hall/paint.walls')?.start).toBe(
       jobs().get('hall/paint.walls')?.start,

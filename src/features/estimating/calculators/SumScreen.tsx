@@ -24,10 +24,10 @@ export function SumScreen({ kind }: { kind: string }) {
       </Page>
     );
   }
-  return <Calculator key={kind} sum={sum} />;
+  return <OneSum key={kind} sum={sum} />;
 }
 
-function Calculator({ sum }: { sum: Calculator }) {
+function OneSum({ sum }: { sum: Calculator }) {
   const { units, currency } = useAppSelector(selectProject);
   const places = useAppSelector(selectPlaces).filter(({ kind }) => !isOutside(kind));
   const [typed, setTyped] = useState(() => standardsOf(sum.fields, { units, currency }));

@@ -1,3 +1,4 @@
+import { idOf } from '@/core/testing/ids';
 import fc from 'fast-check';
 import { FLAT, rectangle, shapeOf, type Place } from '@/core/house';
 import { fromFeet, fromInches, fromMillimetres, ticks } from '@/core/units';
@@ -5,7 +6,7 @@ import { emptyOpening, emptyWall, readMeasure, typedFrom, type MeasureTyped } fr
 import { faultWords, roomFaultWords } from './words';
 
 const room: Place = {
-  id: 'a' as never,
+  id: idOf('a'),
   kind: 'bedroom',
   name: 'Back room',
   floor: 0,

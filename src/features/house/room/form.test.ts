@@ -1,3 +1,4 @@
+import { idOf } from '@/core/testing/ids';
 import fc from 'fast-check';
 import { floorArea, rectangle } from '@/core/house';
 import { fromInches, fromMillimetres, fromSquareFeet, ticks } from '@/core/units';
@@ -23,14 +24,14 @@ const typed = (over: Partial<RoomTyped> = {}): RoomTyped => ({
 describe('a typed room', () => {
   it('becomes four walls, feet and metres mixed', () => {
     const room = roomFormSchema.parse(typed({ length: `12' 3 1/2"`, width: '3.05 m' }));
-    const place = placeFrom(room, 'a' as never);
+    const place = placeFrom(room, idOf('a'));
     expect(place.walls.map(({ length }) => length)).toEqual([
       fromInches(147.5),
       fromMillimetres(3_050),
       fromInches(147.5),
       fromMillimetres(3_050),
     ]);
-    expect(floorArea(placeFrom(roomFormSchema.parse(typed()), 'a' as never))).toBe(
+    expect(floorArea(placeFrom(roomFormSchema.parse(typed()), idOf('a')))).toBe(
       fromSquareFeet(120),
     );
   });
@@ -53,7 +54,7 @@ describe('a typed room', () => {
     fc.assert(
       fc.property(size, size, fc.constantFrom('metric', 'imperial'), (a, b, units) => {
         const place = {
-          ...placeFrom(roomFormSchema.parse(typed()), 'a' as never),
+          ...placeFrom(roomFormSchema.parse(typed()), idOf('a')),
           walls: rectangle(ticks(a), ticks(b)),
           height: ticks(780_288),
         };

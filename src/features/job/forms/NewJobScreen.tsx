@@ -1,3 +1,4 @@
+import { cents } from '@/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { toldOf, type PlaceId, type Project } from '@/core/house';
@@ -46,7 +47,7 @@ export function NewJobScreen({ place, find, next, change }: From) {
             title: found.text.slice(0, MOST_LETTERS),
             placeId: found.placeId,
             cause: { kind: 'find', text: found.text, ...(find ? { entryId: find } : {}) },
-            cents: 0 as never,
+            cents: cents(0),
             drawsOn: 'contingency',
           },
         },

@@ -1,3 +1,4 @@
+import { idOf } from '@/core/testing/ids';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { logIdSchema } from '@/core/house';
@@ -49,7 +50,7 @@ function OneAside({ aside }: { aside: Aside }) {
     return (
       <LineEditor
         line={words}
-        day={date === null ? undefined : { id: aside.key as never, date, line: words, entries: [] }}
+        day={date === null ? undefined : { id: idOf(aside.key), date, line: words, entries: [] }}
         action="Keep it as a line"
         onKeep={async (read, events) => {
           const day = { ...read, id: logIdSchema.parse(dispatch(freshId())) };

@@ -1,3 +1,4 @@
+import { moment } from '@/core/units';
 import { planningInputOf } from '@/core/house';
 import { readFileSync } from 'node:fs';
 import { readProjectFile } from '@/core/files';
@@ -8,7 +9,7 @@ const demo = (() => {
   const file = readProjectFile(readFileSync('demo/house.json', 'utf8'));
   if (!file.ok) throw new Error(file.error.code);
   const { project, clock } = file.value;
-  const plan = planHouse(planningInputOf(project), clock ?? (0 as never));
+  const plan = planHouse(planningInputOf(project), clock ?? moment(0));
   if (!plan.ok) throw new Error(plan.error.code);
   return { project, plan: plan.value };
 })();

@@ -1,3 +1,4 @@
+import { moment } from '@/core/units';
 import type { PlaceId } from '@/core/house';
 import type { Plan, PlannedJob } from '@/core/planning/report';
 import { dateOf, daysBetween, formatDate, lastDayOf, mondayOf, type PlainDate } from '@/core/units';
@@ -35,8 +36,8 @@ type Loose = Omit<Bar, 'lane' | 'labelInside'>;
 function barOf(jobs: readonly PlannedJob[], monday: PlainDate): Loose {
   const [first] = jobs;
   const last = jobs.at(-1);
-  const begin = Math.max(0, daysBetween(monday, dateOf(first?.start ?? (0 as never))));
-  const end = daysBetween(monday, lastDayOf(last?.finish ?? (0 as never))) + 1;
+  const begin = Math.max(0, daysBetween(monday, dateOf(first?.start ?? moment(0))));
+  const end = daysBetween(monday, lastDayOf(last?.finish ?? moment(0))) + 1;
   const open = jobs.find(({ doneOn }) => doneOn === null) ?? first;
   return {
     key: first?.id ?? '',

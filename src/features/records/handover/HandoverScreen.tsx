@@ -1,3 +1,4 @@
+import { idOf } from '@/core/testing/ids';
 import { View } from 'react-native';
 import { leftForLater } from '@/core/records/walls';
 import { handoverOf } from '@/core/records/handover';
@@ -24,10 +25,10 @@ export function HandoverScreen() {
   const { passed, shutOffs, finishes, spares, trades, papers, left } = handoverOf(project);
   const later = leftForLater(project);
   const whereOf = (id: string) => {
-    const job = jobs.get(id as never);
+    const job = jobs.get(idOf(id));
     return job ? placeOf(project, job) : '';
   };
-  const titleOf = (id: string) => jobs.get(id as never)?.title ?? 'a job no longer planned';
+  const titleOf = (id: string) => jobs.get(idOf(id))?.title ?? 'a job no longer planned';
   return (
     <Page title="Handover">
       <View className="gap-4">

@@ -1,3 +1,4 @@
+import { idOf } from '@/core/testing/ids';
 import type { Survey } from '@/core/house';
 import { startingRisk } from '@/core/survey/risk';
 import { plainDate } from '@/core/units';
@@ -11,7 +12,7 @@ const schema = elementFormSchema({
 });
 
 const windows: Survey = {
-  placeId: 'back' as never,
+  placeId: idOf('back'),
   element: 'windows',
   on: plainDate('2026-03-01'),
   condition: 'failing',

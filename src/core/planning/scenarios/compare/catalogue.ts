@@ -1,3 +1,4 @@
+import { idOf } from '../../../testing/ids';
 import {
   deferralKey,
   placesInOrder,
@@ -134,7 +135,7 @@ function hireComparison(project: PlanningInput, plan: Plan, job: PlannedJob): Co
               jobId: job.id,
               trade: 'hired trade',
               workdays: basis.workdays,
-              cents: basis.cents as never,
+              cents: cents(basis.cents),
             },
           },
         ],
@@ -173,7 +174,7 @@ const PATH: Comparison = {
 function deferComparison(project: PlanningInput, placeId: string, workId: string): Comparison {
   const title = findWork(workId)?.title ?? workId;
   const defer = (deferred: boolean): EventBodyOf[] => [
-    { type: 'workDeferred', payload: { placeId: placeId as never, workId, deferred } },
+    { type: 'workDeferred', payload: { placeId: idOf(placeId), workId, deferred } },
   ];
   return {
     id: `defer:${deferralKey(placeId, workId)}`,

@@ -1,3 +1,4 @@
+import { idOf } from '../../../testing/ids';
 import fc from 'fast-check';
 import { beside, daysLater, simulate, forecastHouse } from '../../simulation';
 import { planningInputOf, type PlanningInput, type Survey } from '../../../house';
@@ -15,7 +16,7 @@ import { comparisonsOf, flipsOf, forwardOptions, waysForward, weighRebuild, with
 const ON = plainDate('2026-01-05');
 const NOW = momentAt(ON, 8 * 60);
 const windows: Survey = {
-  placeId: 'a' as never,
+  placeId: idOf('a'),
   element: 'windows',
   on: ON,
   condition: 'tired',
@@ -92,7 +93,7 @@ describe('side by side, computed by planning each', () => {
       changes: [
         {
           type: 'workDeferred',
-          payload: { placeId: 'b' as never, workId: 'repaint', deferred: true },
+          payload: { placeId: idOf('b'), workId: 'repaint', deferred: true },
         },
       ],
       yearsGained: null,

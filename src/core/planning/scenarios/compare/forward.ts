@@ -5,7 +5,7 @@ import type { Plan, PlannedJob } from '../../report';
 import { isToOrder } from '../../../estimating/purchasing';
 import { PRACTICES, answerEvent, answerOf } from '../../../trade/practices';
 import { scopeOf } from '../../../survey/scope';
-import { addDays, dateOf, minutes, type PlainDate } from '../../../units';
+import { cents, addDays, dateOf, minutes, type PlainDate } from '../../../units';
 import { hireBasis } from './catalogue';
 import type { Option, Weighed } from './option';
 
@@ -97,7 +97,7 @@ function hireOptions(
     .toSorted((a, b) => b.left - a.left)
     .slice(0, most)
     .map((job) => {
-      const { workdays, cents } = hireBasis(job, plan);
+      const { workdays, cents: price } = hireBasis(job, plan);
       const where = job.placeId === null ? '' : `, ${project.places[job.placeId]?.name ?? ''}`;
       return option(
         `hire:${job.id}`,
@@ -106,7 +106,7 @@ function hireOptions(
         [
           {
             type: 'jobHired',
-            payload: { jobId: job.id, trade: 'hired trade', workdays, cents: cents as never },
+            payload: { jobId: job.id, trade: 'hired trade', workdays, cents: cents(price) },
           },
         ],
       );

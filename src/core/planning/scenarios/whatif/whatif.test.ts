@@ -1,3 +1,4 @@
+import { idOf } from '../../../testing/ids';
 import fc from 'fast-check';
 import { forecastHouse } from '../../simulation';
 import { planningInputOf, type Project } from '../../../house';
@@ -68,7 +69,7 @@ describe('a change tried', () => {
   it('not before a day: the job begins then or later, and says so', () => {
     const on = plainDate('2026-08-03');
     const { moved, movedCount } = tried([
-      { type: 'jobHeldUntil', payload: { jobId: 'bed/paint.walls' as never, on } },
+      { type: 'jobHeldUntil', payload: { jobId: idOf('bed/paint.walls'), on } },
     ]);
     const paint = moved.find(({ jobId }) => jobId === 'bed/paint.walls');
     expect((paint?.after ?? '') >= on).toBe(true);
@@ -83,7 +84,7 @@ describe('a change tried', () => {
         id: 'wish',
         from: 'you',
         what: 'Cabinets',
-        covers: { kind: 'job', jobId: 'kit/cabinets.set' as never },
+        covers: { kind: 'job', jobId: idOf('kit/cabinets.set') },
         by: plainDate('2026-01-06'),
       },
     };
@@ -99,7 +100,7 @@ describe('a change tried', () => {
   it('what cannot be planned any more is refused with its rules', () => {
     const rule = (id: string, before: string, after: string): EventBodyOf => ({
       type: 'ruleAdded',
-      payload: { id, before: before as never, after: after as never, because: `because of ${id}` },
+      payload: { id, before: idOf(before), after: idOf(after), because: `because of ${id}` },
     });
     const result = toTheEnd(
       tryOut(planningInputOf(house), NOW, [rule('x', 'bed/paint.walls', 'bed/demo.walls')]),
