@@ -12,7 +12,8 @@ export {
 } from './files';
 export { drawForecast, forecastHouse } from './forecast';
 export type { Project } from './house';
-export { contextOf, labelText, logJobs, plainEntry, readLine, settle } from './log/reader';
+export { logJobs } from './log/reader/log-jobs';
+export { contextOf, labelText, plainEntry, readLine, settle } from './log/reader';
 export { standingOf, type PlanError } from './planning/report';
 export { answerTakeoff, sayRequestError } from './estimating/calculators';
 export { momentAt, plainDateSchema, toIsoMinute, type Moment } from './units';

@@ -1,8 +1,7 @@
-import { cents } from '../../src/core/units';
+import { cents, minutes, plainDate } from '../../src/core/units';
 import { idOf } from '../../src/core/testing/ids';
 import { type PlaceKind, rectangle } from '../../src/core/house';
 import type { EventBodyOf } from '../../src/core/journal';
-import { minutes, plainDate } from '../../src/core/units';
 import { size } from './size';
 
 /** The made-up bakery: its people, its places with their sizes, and what is to happen in each. */

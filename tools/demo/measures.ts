@@ -1,8 +1,7 @@
-import { cents } from '../../src/core/units';
+import { cents, plainDate, ticks } from '../../src/core/units';
 import { idOf } from '../../src/core/testing/ids';
 import { FLAT, rectangle, slotOf, type Opening } from '../../src/core/house';
 import type { EventBodyOf } from '../../src/core/journal';
-import { plainDate, ticks } from '../../src/core/units';
 import { SHOPPED } from './shops';
 import { size } from './size';
 

@@ -1,8 +1,7 @@
-import { moment } from '../../src/core/units';
+import { moment, dateOf, momentAt } from '../../src/core/units';
 import { planningInputOf } from '../../src/core/house';
 import { daysWithout, type Plan, type PlannedJob } from '../../src/core/planning/report';
 import { planHouse } from '../../src/core/planning/plan-house';
-import { dateOf, momentAt } from '../../src/core/units';
 import { FIRST_DAY, SCOPES, houseOf, type Scope } from './houses';
 
 const HEAD = `# Scopes, planned

@@ -2,10 +2,17 @@
  * Figures the planner starts from, each against a value worked by hand: who changes one of them changes what people are
  * told, and has to say so here.
  */
-import { moment } from '../units';
+import {
+  moment,
+  MINUTES_PER_DAY,
+  addDays,
+  daysBetween,
+  dateOf,
+  momentAt,
+  plainDate,
+} from '../units';
 import { planningInputOf, type Project } from '../house';
 import { added, chosen, houseOf, place } from '../testing/houses';
-import { MINUTES_PER_DAY, addDays, daysBetween, dateOf, momentAt, plainDate } from '../units';
 import type { Job } from '../trade/steps';
 import { AS_ESTIMATED } from './model/caution';
 import { materialHolds } from './model/orders';

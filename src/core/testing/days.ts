@@ -1,7 +1,7 @@
 import { idOf } from './ids';
 import type { EventBodyOf } from '../journal';
 import type { Plan } from '../planning/report';
-import { isToOrder } from '../estimating/purchasing';
+import { isToOrder } from '../estimating/purchasing/order-line';
 import { addDays, dateOf, minutes, type PlainDate } from '../units';
 
 /** A day that went just as planned, but for `more` minutes on its first job: hours, trades, orders and calls. */

@@ -7,4 +7,3 @@ export {
   type NamedPiece,
 } from './cutlist';
 export { shopLists, type ShopItem, type ShopList } from './shoplist';
-export { isToOrder, type OrderLine } from './order-line';

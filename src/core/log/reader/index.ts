@@ -1,5 +1,4 @@
 export { contextOf, type LogContext, type LogJob } from './context';
-export { logJobs } from './log-jobs';
 export { labelText } from './labels';
 export { plainEntry } from './plain';
 export { placesIn, sizeIn, withoutPlaces } from './places';

@@ -1,7 +1,7 @@
 import type { Person } from '../../house';
 import type { CautionId } from '../../trade/steps/cautions';
 import type { Plan, PlannedJob } from '../../planning/report';
-import type { OrderLine } from '../../estimating/purchasing';
+import type { OrderLine } from '../../estimating/purchasing/order-line';
 import { ableFor } from '../../trade/steps/skill';
 import { daylightOn } from '../../planning/calendar/daylight';
 import { dateOf, minuteOfDay, minutes, toDayNumber, type Minutes } from '../../units';

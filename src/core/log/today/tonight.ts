@@ -1,6 +1,6 @@
 import { handsOf, minutesOn, type HouseFacts, type Person } from '../../house';
 import type { Plan, PlannedJob } from '../../planning/report';
-import { isToOrder, type OrderLine } from '../../estimating/purchasing';
+import { isToOrder, type OrderLine } from '../../estimating/purchasing/order-line';
 import { addDays, dateOf, minutes, type Minutes, type Moment, type PlainDate } from '../../units';
 
 export type Tonight = {

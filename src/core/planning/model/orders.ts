@@ -4,7 +4,7 @@ import type { Job, JobMaterial } from '../../trade/steps';
 import { addDays, dateOf, momentAt, plainDate, type Moment, type PlainDate } from '../../units';
 import type { Caution } from './caution';
 import type { HeldBy } from '../report';
-import type { OrderLine } from '../../estimating/purchasing';
+import type { OrderLine } from '../../estimating/purchasing/order-line';
 
 /** What a shop has within a few days is fetched on the way; longer leads keep a job back. */
 export const BLOCKING_LEAD_DAYS = 5;

@@ -32,7 +32,7 @@ import {
   PlanError,
   PlannedJob,
 } from '.';
-import { OrderLine } from '../../estimating/purchasing';
+import { OrderLine } from '../../estimating/purchasing/order-line';
 import { loadOf } from './way';
 import {
   bookingOf,

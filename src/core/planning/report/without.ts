@@ -1,6 +1,5 @@
-import { moment } from '../../units';
+import { moment, daysBetween, dateOf, type PlainDate } from '../../units';
 import { stateOf, type HouseFacts, type JobId, type PlaceId, type PlaceKind } from '../../house';
-import { daysBetween, dateOf, type PlainDate } from '../../units';
 import type { Plan, PlannedJob } from './plan';
 
 /** What a household that stays cannot be without for long. */

@@ -1,10 +1,9 @@
-import { minutes } from '../../units';
+import { minutes, addDays, dateOf, isWeekend, momentAt, plainDate } from '../../units';
 import { idOf } from '../../testing/ids';
 import { planningInputOf, type JobId } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
 import { added, chosen, houseOf, place } from '../../testing/houses';
-import { addDays, dateOf, isWeekend, momentAt, plainDate } from '../../units';
 import {
   correctionJobs,
   correctionsIn,

@@ -1,4 +1,4 @@
-import { minutes } from '../../units';
+import { minutes, cents, dateOf, daysBetween, momentAt, plainDate } from '../../units';
 import { idOf, inUnit } from '../../testing/ids';
 import fc from 'fast-check';
 import {
@@ -20,7 +20,6 @@ import { findWork } from '../../trade/steps';
 import { expandJobs } from '../../estimating/jobs';
 import { STARTED, added, chosen, houseOf, place, stamped, week } from '../../testing/houses';
 import { faultsOf } from '../../testing/check-plan';
-import { cents, dateOf, daysBetween, momentAt, plainDate } from '../../units';
 import { allSound, salvageOf, walkOf } from '.';
 import { readWalk } from '../../log/walk';
 import { droppedWork } from '../../estimating/scope-history/dropped';

@@ -1,9 +1,8 @@
-import { cents } from '../../units';
+import { cents, plainDate, type Currency, type PlainDate } from '../../units';
 import { idOf } from '../ids';
 import type { PlaceKind, Project } from '../../house';
 import { reduceJournal, type EventBodyOf } from '../../journal';
 import { added, chosen, place, stamped, week } from '../houses';
-import { plainDate, type Currency, type PlainDate } from '../../units';
 
 /** The three made-up houses the test lines are said in. */
 export type LineHouse = { project: Project; today: PlainDate };

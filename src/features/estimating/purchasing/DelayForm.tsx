@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { OrderLine } from '@/core/estimating/purchasing';
+import type { OrderLine } from '@/core/estimating/purchasing/order-line';
 import { formatDate } from '@/core/units';
 import { FormCard, TextField, dayField, useKeptForm, useWritten } from '@/features/kit/form';
 import { keep, selectToday, useAppDispatch, useAppSelector } from '@/store';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { isToOrder, type OrderLine } from '@/core/estimating/purchasing';
+import { isToOrder, type OrderLine } from '@/core/estimating/purchasing/order-line';
 import type { Offer } from '@/core/estimating/supplier';
 import {
   askShops,

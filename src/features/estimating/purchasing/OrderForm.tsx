@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { z } from 'zod';
 import type { Order } from '@/core/house';
-import type { OrderLine } from '@/core/estimating/purchasing';
+import type { OrderLine } from '@/core/estimating/purchasing/order-line';
 import { addDays, formatDate, plainMoney, type PlainDate } from '@/core/units';
 import {
   FormCard,

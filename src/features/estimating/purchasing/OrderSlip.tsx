@@ -1,4 +1,4 @@
-import type { OrderLine } from '@/core/estimating/purchasing';
+import type { OrderLine } from '@/core/estimating/purchasing/order-line';
 import { countWords, formatAbout } from '@/core/units';
 import {
   keep,

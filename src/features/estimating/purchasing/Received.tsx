@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { OrderLine } from '@/core/estimating/purchasing';
+import type { OrderLine } from '@/core/estimating/purchasing/order-line';
 import { formatDate } from '@/core/units';
 import {
   askWhereItIs,

@@ -1,4 +1,4 @@
-import type { OrderLine } from '@/core/estimating/purchasing';
+import type { OrderLine } from '@/core/estimating/purchasing/order-line';
 import type { Offer } from '@/core/estimating/supplier';
 import { addCents, addDays, formatDate } from '@/core/units';
 import { freshId, keep, selectToday, useAppDispatch, useAppSelector } from '@/store';

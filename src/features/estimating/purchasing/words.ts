@@ -1,4 +1,4 @@
-import type { OrderLine } from '@/core/estimating/purchasing';
+import type { OrderLine } from '@/core/estimating/purchasing/order-line';
 import type { Offer } from '@/core/estimating/supplier';
 import { formatDate, formatMoney, type Currency, type PlainDate } from '@/core/units';
 import type { BoardState } from '@/ui';

@@ -1,7 +1,14 @@
-import { moment } from '@/core/units';
+import {
+  moment,
+  dateOf,
+  daysBetween,
+  formatDate,
+  lastDayOf,
+  mondayOf,
+  type PlainDate,
+} from '@/core/units';
 import type { PlaceId } from '@/core/house';
 import type { Plan, PlannedJob } from '@/core/planning/report';
-import { dateOf, daysBetween, formatDate, lastDayOf, mondayOf, type PlainDate } from '@/core/units';
 import type { BoardState } from '@/ui';
 
 /** A bar on the week board: jobs of one stage in one place that follow each other, or a wait. */

@@ -9,7 +9,7 @@ import {
 } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
 import type { Plan, PlannedJob } from '../../report';
-import { isToOrder } from '../../../estimating/purchasing';
+import { isToOrder } from '../../../estimating/purchasing/order-line';
 import { openRisks } from '../../../survey/risk';
 import { scopeOf, waysFor } from '../../../survey/scope';
 import { findWork } from '../../../trade/steps/works';

@@ -2,7 +2,7 @@ import { findWork } from '../../../trade/steps/works';
 import { deferralKey, type JobId, type Person, type PlanningInput } from '../../../house';
 import type { EventBodyOf } from '../../../journal';
 import type { Plan, PlannedJob } from '../../report';
-import { isToOrder } from '../../../estimating/purchasing';
+import { isToOrder } from '../../../estimating/purchasing/order-line';
 import { PRACTICES, answerEvent, answerOf } from '../../../trade/practices';
 import { scopeOf } from '../../../survey/scope';
 import { cents, addDays, dateOf, minutes, type PlainDate } from '../../../units';

@@ -1,7 +1,7 @@
 import type { PlanningInput } from '../../../house';
 import { quietly, toTheEnd, type InSteps } from '../../../in-steps';
 import type { Plan, PlanError, Standing } from '../../report';
-import { isToOrder } from '../../../estimating/purchasing';
+import { isToOrder } from '../../../estimating/purchasing/order-line';
 import { adviseContingency, expectedCost, openRisks } from '../../../survey/risk';
 import { fail, ok, type Result } from '../../../result';
 import { beside, daysLater, simulate, type Simulated } from '../../simulation';
