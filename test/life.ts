@@ -5,7 +5,21 @@ import { STARTED, added, chosen, place } from '../src/core/testing/houses';
 import { plainDate } from '../src/core/units';
 import { journalOf } from '../src/storage/keys';
 import { readHouses } from '../src/storage/houses';
-import { createStore, exportHouse, hearTabs, importHouse, keep, openCurrent, openDemo, startHouse, takePhoto, undoLast, wipeHouse, type Outside, type Store } from '../src/store';
+import {
+  createStore,
+  exportHouse,
+  hearTabs,
+  importHouse,
+  keep,
+  openCurrent,
+  openDemo,
+  startHouse,
+  takePhoto,
+  undoLast,
+  wipeHouse,
+  type Outside,
+  type Store,
+} from '../src/store';
 import { testOutside, type TestDatabase, type TestDevice } from './outside';
 
 export const START = [STARTED, added(place('a')), chosen('a', 'reline')];

@@ -1,4 +1,10 @@
-import { HouseZip, readProjectFile, writeProjectFile, type FileError, type ZipEntry } from '../src/core/files';
+import {
+  HouseZip,
+  readProjectFile,
+  writeProjectFile,
+  type FileError,
+  type ZipEntry,
+} from '../src/core/files';
 import { forecastInSteps } from '../src/core/planning/simulation';
 import { toTheEnd } from '../src/core/in-steps';
 import { fail, ok, type Result } from '../src/core/result';

@@ -1,4 +1,14 @@
-import { createStore, exportHouse, exportZip, importHouse, keep, loadPhoto, loadThumb, openCurrent, takePhoto } from '../src/store';
+import {
+  createStore,
+  exportHouse,
+  exportZip,
+  importHouse,
+  keep,
+  loadPhoto,
+  loadThumb,
+  openCurrent,
+  takePhoto,
+} from '../src/store';
 import { momentAt, plainDate } from '../src/core/units';
 import { fileOf, opened, projectOf, start } from './life';
 import { TestDatabase, idle, testOutside } from './outside';

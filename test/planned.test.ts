@@ -2,7 +2,17 @@ import { planningInputOf } from '../src/core/house';
 import { standingOf, type Plan, type Standing } from '../src/core/planning/report';
 import { planHouse } from '../src/core/planning/plan-house';
 import { chosen } from '../src/core/testing/houses';
-import { createStore, hearTabs, importHouse, keep, openCurrent, openDemo, switchHouse, undoLast, type Store } from '../src/store';
+import {
+  createStore,
+  hearTabs,
+  importHouse,
+  keep,
+  openCurrent,
+  openDemo,
+  switchHouse,
+  undoLast,
+  type Store,
+} from '../src/store';
 import { bringInNew } from '../src/store/bring-in';
 import { fileOf, projectOf, start } from './life';
 import { EVENING, TestDatabase, idle, testOutside, thatPlans } from './outside';

@@ -1,8 +1,32 @@
 import { idOf } from '../src/core/testing/ids';
 import { isDeepStrictEqual } from 'node:util';
 import { readHouses } from '../src/storage/houses';
-import { importHouse, keep, loadPhoto, openDemo, settleAside, startHouse, takePhoto, undoLast, wipeHouse } from '../src/store';
-import { type Command, LIFE, START, evening, fileOf, keepEvenings, keepOne, linesOf, noticeOf, opened, projectOf, start, unreachable } from './life';
+import {
+  importHouse,
+  keep,
+  loadPhoto,
+  openDemo,
+  settleAside,
+  startHouse,
+  takePhoto,
+  undoLast,
+  wipeHouse,
+} from '../src/store';
+import {
+  type Command,
+  LIFE,
+  START,
+  evening,
+  fileOf,
+  keepEvenings,
+  keepOne,
+  linesOf,
+  noticeOf,
+  opened,
+  projectOf,
+  start,
+  unreachable,
+} from './life';
 import { TestDatabase, fullDatabase, idle } from './outside';
 
 const journalIn = async (database: TestDatabase): Promise<string> =>

@@ -1,8 +1,28 @@
 import fc from 'fast-check';
 import { JOURNAL_VERSION } from '../src/core/journal';
 import { readHouse, writeHouse } from '../src/storage/houses';
-import { DEMO_ID, importHouse, keep, openCurrent, openDemo, switchHouse, undoLast, wipeHouse, type Store } from '../src/store';
-import { evening, fileOf, keepEvenings, linesOf, noticeOf, opened, projectOf, start, unreachable } from './life';
+import {
+  DEMO_ID,
+  importHouse,
+  keep,
+  openCurrent,
+  openDemo,
+  switchHouse,
+  undoLast,
+  wipeHouse,
+  type Store,
+} from '../src/store';
+import {
+  evening,
+  fileOf,
+  keepEvenings,
+  linesOf,
+  noticeOf,
+  opened,
+  projectOf,
+  start,
+  unreachable,
+} from './life';
 import { TestDatabase, TestDevice, idle, tabMemory } from './outside';
 
 const heard = () => new Promise((resolve) => setImmediate(resolve));

@@ -130,6 +130,11 @@ describe('the doors of the core', () => {
     );
     expect(files.readProjectFile).toBe(core.readProjectFile);
     expect(forecast.forecastHouse).toBe(core.forecastHouse);
+    const plan = core.planHouse(project, now);
+    if (!plan.ok) throw new Error(plan.error.code);
+    const again = core.planHouse(project, now, { standing: core.standingOf(plan.value) });
+    expect(again.ok && again.value.gates).toEqual(plan.value.gates);
+    expect(core.drawForecast(project, now, { runs: 5, seed: 1 })).toMatchObject({ ok: true });
   });
 
   it('job ids are place/step', () => {

@@ -1,6 +1,16 @@
 import { readFileSync } from 'node:fs';
 import { houseTextOf } from '../src/core';
-import { checkVerb, cutsVerb, fileFault, forecastVerb, logVerb, planVerb, rcpspVerb, takeoffVerb, type Answer } from './verbs';
+import {
+  checkVerb,
+  cutsVerb,
+  fileFault,
+  forecastVerb,
+  logVerb,
+  planVerb,
+  rcpspVerb,
+  takeoffVerb,
+  type Answer,
+} from './verbs';
 
 const VERBS: Record<string, (text: string, flags: ReadonlyMap<string, string>) => Answer> = {
   plan: planVerb,

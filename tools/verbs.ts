@@ -1,6 +1,27 @@
 import { z } from 'zod';
 import { readSm, solve, type InstanceError } from '../bench/instances';
-import { answerTakeoff, contextOf, drawForecast, labelText, logJobs, momentAt, plainDateSchema, planCuts, planHouse, plainEntry, readLine, readProjectFile, sayRequestError, settle, toIsoMinute, type CutError, type FileError, type Moment, type PlanError, type Project } from '../src/core';
+import {
+  answerTakeoff,
+  contextOf,
+  drawForecast,
+  labelText,
+  logJobs,
+  momentAt,
+  plainDateSchema,
+  planCuts,
+  planHouse,
+  plainEntry,
+  readLine,
+  readProjectFile,
+  sayRequestError,
+  settle,
+  toIsoMinute,
+  type CutError,
+  type FileError,
+  type Moment,
+  type PlanError,
+  type Project,
+} from '../src/core';
 
 /** What a verb answers. A fault is one line naming the field and the reason; `check` gives both. */
 export type Answer = { value: unknown } | { fault: string } | { value: unknown; fault: string };

@@ -2,7 +2,9 @@
 export type Result<T, E> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: E };
 
+/** A success. */
 export const ok = <T>(value: T): { readonly ok: true; readonly value: T } => ({ ok: true, value });
+/** A failure the user can cause: a code with its data, no prose. */
 export const fail = <E>(error: E): { readonly ok: false; readonly error: E } => ({
   ok: false,
   error,

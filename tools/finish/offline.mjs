@@ -11,7 +11,7 @@ export async function writeServiceWorker(dist) {
   const { count, size, warnings } = await generateSW({
     globDirectory: dist,
     globPatterns: ['**/*.{html,js,css,woff2,txt,png,svg,webmanifest,json}'],
-    globIgnores: ['sw.js', 'metadata.json'],
+    globIgnores: ['sw.js', 'metadata.json', 'licences.txt'],
     swDest: join(dist, 'sw.js'),
     maximumFileSizeToCacheInBytes: MOST_BYTES,
     navigateFallback: '/index.html',

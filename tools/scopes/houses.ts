@@ -1,7 +1,12 @@
 /** Scopes told as an owner would, each a made-up house: what `docs/scopes.md` is made from. */
 import { idOf } from '../../src/core/testing/ids';
 import { addDays, fromFeet, minutes, plainDate } from '../../src/core/units';
-import { rectangle, type OpeningChange, type PlaceKind, type PlaceState } from '../../src/core/house';
+import {
+  rectangle,
+  type OpeningChange,
+  type PlaceKind,
+  type PlaceState,
+} from '../../src/core/house';
 import { reduceJournal, type EventBodyOf, type JournalEvent } from '../../src/core/journal';
 
 type Room = {

@@ -1,4 +1,10 @@
-import { answerTakeoff, standardOf, CALCULATORS, type Field, type Calculator } from '../../src/core/estimating/calculators';
+import {
+  answerTakeoff,
+  standardOf,
+  CALCULATORS,
+  type Field,
+  type Calculator,
+} from '../../src/core/estimating/calculators';
 import { EXAMPLES, METRIC_EXAMPLES, type Example } from './examples';
 
 const ABOUT = `# Sums

@@ -11,7 +11,11 @@ export {
   type Simulated as Foreseen,
 } from '../planning/simulation';
 
+/** The drawn forecast of a whole house: `runs` times by `seed`. */
 export const drawForecast = forProject(simulation.drawForecast);
+/** Forecast and draws of a whole house, in steps. */
 export const foresee = forProject(simulation.simulate);
+/** The forecast of a whole house: gates with likely and fairlySafe. */
 export const forecastHouse = forProject(simulation.forecastHouse);
+/** The same in steps: the first feasible plan's forecast at once. */
 export const forecastInSteps = forProject(simulation.forecastInSteps);

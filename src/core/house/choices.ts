@@ -66,6 +66,7 @@ export const deferralSchema = z.object({
   workId: keySchema(64),
   deferred: z.boolean(),
 });
+/** The key under which a work of a place is put off. */
 export const deferralKey = (placeId: string, workId: string): string => `${placeId}/${workId}`;
 
 /** What one option would have come to on the day it was weighed. */

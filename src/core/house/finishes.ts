@@ -14,7 +14,9 @@ export const slotSchema = z
   ])
   .brand<'Slot'>();
 export type Slot = z.infer<typeof slotSchema>;
+/** A name as a slot. Throws on one that is none. */
 export const slotOf = (name: string): Slot => slotSchema.parse(name);
+/** The slot of the opening of that index in its room. */
 export const openingSlot = (index: number): Slot => slotOf(`opening-${index}`);
 
 /** Something to cover or close with: from the catalogue, or the owner's own by its label. */
@@ -46,6 +48,7 @@ export const ownLineSchema = z.object({
   jobId: jobIdSchema,
 });
 
+/** The key under which the finish of a slot is kept. */
 export const finishKey = (placeId: string, slot: Slot): string => `${placeId}/${slot}`;
 
 /** A measured length lying in the stores, for the next cut plan. */

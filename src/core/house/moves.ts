@@ -21,4 +21,5 @@ export const overruleSchema = z.object({
   because: noteSchema,
 });
 
+/** The key of two jobs, the one that goes first at the front. */
 export const pairKey = (before: string, after: string): string => `${before}>${after}`;

@@ -56,6 +56,7 @@ function speaksOf({ from, to, everyYear }: DatedHours, date: PlainDate): boolean
   return first <= last ? first <= day && day <= last : day >= first || day <= last;
 }
 
+/** Minutes somebody has on a day: a dated entry before the week's. */
 export const minutesOn = (person: Person, date: PlainDate): Minutes =>
   person.dates?.findLast((dated) => speaksOf(dated, date))?.minutes ??
   person.week[weekdayOf(date)] ??

@@ -25,6 +25,7 @@ export const placeKindSchema = z.enum([
 export type PlaceKind = z.infer<typeof placeKindSchema>;
 
 const OUTSIDE: ReadonlySet<PlaceKind> = new Set(['porch', 'roof', 'outside-face', 'yard']);
+/** Whether it is no room: porch, roof, face or yard. */
 export const isOutside = (kind: PlaceKind): boolean => OUTSIDE.has(kind);
 
 const COLD: ReadonlySet<PlaceKind> = new Set(['attic', 'cellar', 'garage']);
@@ -114,6 +115,7 @@ export function floorArea(place: Walled): Area {
   return area(Math.abs(twice) / 2);
 }
 
+/** The run of all walls, in ticks. */
 export const perimeter = (place: Walled): Ticks =>
   ticksSchema.parse(place.walls.reduce((sum, wall) => sum + wall.length, 0));
 

@@ -35,6 +35,7 @@ export function readProgress(house: PlanningInput): Map<JobId, Progress> {
   return byJob;
 }
 
+/** What is known of a job; untouched where nothing was said of it. */
 export const progressOf = (byJob: ReadonlyMap<JobId, Progress>, jobId: JobId): Progress =>
   byJob.get(jobId) ?? UNTOUCHED;
 

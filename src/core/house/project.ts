@@ -149,6 +149,7 @@ export const projectSchema = z.object({
 });
 export type Project = z.infer<typeof projectSchema>;
 
+/** The places in walking order. */
 export const placesInOrder = (project: Pick<Project, 'places' | 'placeOrder'>) =>
   project.placeOrder.flatMap((id) => project.places[id] ?? []);
 

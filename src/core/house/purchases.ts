@@ -50,6 +50,7 @@ export function receiptLines({
   return lines.map((line, at) => cents(sign * (line.cents + (tax[at] ?? 0))));
 }
 
+/** What a receipt comes to with its tax; below nought for money back. */
 export const receiptTotal = (receipt: Pick<Receipt, 'is' | 'lines' | 'taxCents'>): Cents =>
   addCents(receiptLines(receipt));
 

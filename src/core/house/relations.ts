@@ -20,6 +20,7 @@ export const RELATIONS = [
 const relationKindSchema = z.enum(RELATIONS.map(({ id }) => id));
 export type RelationKind = z.infer<typeof relationKindSchema>;
 
+/** The key of a relation that starts at a place. */
 export const relationKey = (kind: RelationKind, placeId: string): string => `${kind}:${placeId}`;
 
 export const relatedSchema = z.object({

@@ -12,6 +12,7 @@ export type RoomShape = {
   openings: readonly Opening[];
 };
 
+/** What is measured of a place, with a flat ceiling and no openings where nobody said. */
 export const shapeOf = (place: Place): RoomShape => ({
   walls: place.walls,
   height: place.height,
@@ -95,6 +96,7 @@ export const trayPerimeter = (walls: readonly WallRun[], inset: Ticks): number =
         Math.abs(walls.reduce((sum, { turn }) => sum + Math.tan((turn * Math.PI) / 360), 0)),
   );
 
+/** Width by height, in square ticks. */
 export const openingArea = ({ width, height }: Pick<Opening, 'width' | 'height'>): Area =>
   area(width * height);
 
@@ -110,6 +112,7 @@ export type RoomAreas = {
   closingError: Ticks;
 };
 
+/** Floor, ceiling, walls whole and less their openings, in square ticks. */
 export function areasOf(shape: RoomShape): RoomAreas {
   const wallsGross = area(sum(wallAreas(shape)));
   return {

@@ -26,6 +26,7 @@ export const placeTodaySchema = z.object({
 });
 export type PlaceToday = z.infer<typeof placeTodaySchema>;
 
+/** What a place is today; finished where nobody said otherwise. */
 export const stateOf = (
   { placeStates }: { placeStates: Readonly<Record<string, PlaceToday>> },
   place: Pick<Place, 'id'>,

@@ -55,6 +55,7 @@ export const surveySchema = z.object({
 });
 export type Survey = z.infer<typeof surveySchema>;
 
+/** The id of what was said of an element of a place. */
 export const surveyIdOf = ({ placeId, element }: Pick<Survey, 'placeId' | 'element'>): string =>
   `${placeId}/${element}`;
 

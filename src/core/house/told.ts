@@ -35,6 +35,7 @@ const isOf = <K extends Entry['kind']>(entry: Entry, kind: K): entry is EntryOf<
 const entriesWithIds = (day: DayLog): { id: string; entry: Entry }[] =>
   day.entries.map((entry, at) => ({ id: `${day.id}:${positionOf(day, entry) ?? at}`, entry }));
 
+/** All quotes: written down, and told in the log. */
 export const quotesOf = (house: Pick<Project, 'days' | 'quotes'>): Quote[] => [
   ...Object.values(house.quotes),
   ...toldOf(house, 'quote').map(({ id, entry }) => ({

@@ -7,7 +7,9 @@ export type Area = number & { readonly [areaBrand]: true };
 export const AREA_PER_SQFT = TICKS_PER_FOOT * TICKS_PER_FOOT;
 export const AREA_PER_SQM = (TICKS_PER_MM * 1_000) ** 2;
 
+/** Rounded to whole square ticks. */
 export const area = (value: number): Area => Math.round(value) as Area;
+/** Square feet in square ticks. */
 export const fromSquareFeet = (squareFeet: number): Area => area(squareFeet * AREA_PER_SQFT);
 
 /** `112 sq ft` or `10.4 m²`. */

@@ -12,9 +12,13 @@ export const TICKS_PER_MM = 320;
 export const TICKS_PER_INCH = 8_128;
 export const TICKS_PER_FOOT = 97_536;
 
+/** Rounded to whole ticks of 1/320 mm. */
 export const ticks = (value: number): Ticks => Math.round(value) as Ticks;
+/** Inches in ticks. */
 export const fromInches = (inches: number): Ticks => ticks(inches * TICKS_PER_INCH);
+/** Feet in ticks. */
 export const fromFeet = (feet: number): Ticks => ticks(feet * TICKS_PER_FOOT);
+/** Millimetres in ticks. */
 export const fromMillimetres = (mm: number): Ticks => ticks(mm * TICKS_PER_MM);
 
 export type LengthError =
@@ -135,6 +139,7 @@ export function toMetres(length: Ticks): string {
   return `${metres.replace(/0$/, '')} m`;
 }
 
+/** A length as the house's units write it: feet, inches and sixteenths, or metres. */
 export function formatLength(length: Ticks, system: UnitSystem): string {
   return system === 'imperial' ? toFeetInches(length) : toMetres(length);
 }

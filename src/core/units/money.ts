@@ -6,7 +6,9 @@ import { fail, ok, type Result } from '../result';
 export const centsSchema = z.int().min(-1e12).max(1e12).brand<'Cents'>();
 export type Cents = z.infer<typeof centsSchema>;
 
+/** Rounded to whole smallest coins of the house's currency. */
 export const cents = (value: number): Cents => Math.round(value) as Cents;
+/** The sum; nought of nothing. */
 export const addCents = (values: readonly Cents[]): Cents =>
   cents(values.reduce((sum, value) => sum + value, 0));
 

@@ -3,6 +3,7 @@ import { addDays, daysBetween, formatMonth, mondayOf, plainDate, type PlainDate 
 /** A stretch of days as a measure from 0 to 1. */
 export type TimeScale = { from: PlainDate; to: PlainDate };
 
+/** Where a day stands on a scale: 0 at its first day, 1 at its last, beyond them outside. */
 export const positionOn = (scale: TimeScale, date: PlainDate): number =>
   daysBetween(scale.from, date) / Math.max(1, daysBetween(scale.from, scale.to));
 

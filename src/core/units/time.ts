@@ -16,6 +16,7 @@ export type PlainDate = z.infer<typeof plainDateSchema>;
 /** Minutes of work (one person's) or of waiting. */
 export const minutesSchema = z.int().min(0).max(10_000_000).brand<'Minutes'>();
 export type Minutes = z.infer<typeof minutesSchema>;
+/** Rounded to whole minutes, never under nought. */
 export const minutes = (value: number): Minutes => Math.max(0, Math.round(value)) as Minutes;
 
 /** The same years as the days', in minutes: 1900-01-01 00:00 to the end of 2299. */
@@ -25,12 +26,14 @@ const LAST_MINUTE = 173_563_199;
 /** A point on the household's own clock: minutes since 1970-01-01 00:00, local. */
 export const momentSchema = z.int().min(FIRST_MINUTE).max(LAST_MINUTE).brand<'Moment'>();
 export type Moment = z.infer<typeof momentSchema>;
+/** Rounded to whole minutes since 1970 in the house's own clock. */
 export const moment = (value: number): Moment => Math.round(value) as Moment;
 
 export const MINUTES_PER_DAY = 1_440;
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
+/** A text that is known to be YYYY-MM-DD. */
 export const plainDate = (text: string): PlainDate => text as PlainDate;
 
 /** Three hundred years of them: planning asks for the same thousand a million times. */
@@ -76,19 +79,26 @@ function civilFromDays(dayNumber: number): PlainDate {
   return plainDate(`${pad(year, 4)}-${pad(month, 2)}-${pad(day, 2)}`);
 }
 
+/** So many days later, or earlier. */
 export const addDays = (date: PlainDate, days: number): PlainDate =>
   fromDayNumber(toDayNumber(date) + days);
+/** Whole days from one to the other; below nought where it is earlier. */
 export const daysBetween = (from: PlainDate, to: PlainDate): number =>
   toDayNumber(to) - toDayNumber(from);
 
 /** 0 = Monday … 6 = Sunday. */
 export const weekdayOf = (date: PlainDate): number => (((toDayNumber(date) + 3) % 7) + 7) % 7;
+/** Saturday or Sunday. */
 export const isWeekend = (date: PlainDate): boolean => weekdayOf(date) >= 5;
+/** The Monday of its week. */
 export const mondayOf = (date: PlainDate): PlainDate => addDays(date, -weekdayOf(date));
 
+/** A minute of a day as a moment. */
 export const momentAt = (date: PlainDate, minuteOfDay = 0): Moment =>
   moment(toDayNumber(date) * MINUTES_PER_DAY + minuteOfDay);
+/** The day a moment falls on. */
 export const dateOf = (at: Moment): PlainDate => fromDayNumber(Math.floor(at / MINUTES_PER_DAY));
+/** Minutes since its midnight. */
 export const minuteOfDay = (at: Moment): number =>
   ((at % MINUTES_PER_DAY) + MINUTES_PER_DAY) % MINUTES_PER_DAY;
 /** The last day that a stretch ending at `at` touches: a finish at midnight belongs to the day before. */
@@ -108,10 +118,12 @@ export function formatDate(date: PlainDate, relativeTo?: PlainDate): string {
   return relativeTo && relativeTo.slice(0, 4) !== year ? `${short} ${year}` : short;
 }
 
+/** Jan to Dec. */
 export const formatMonth = (date: PlainDate): string => MONTHS[Number(date.slice(5, 7)) - 1] ?? '';
 /** `14 Mar`, where a weekday would not fit. */
 export const formatDayMonth = (date: PlainDate): string =>
   `${Number(date.slice(8, 10))} ${formatMonth(date)}`;
+/** Mon to Sun, from 0. */
 export const weekdayName = (weekday: number): string => WEEKDAYS[weekday] ?? '';
 
 /** `8 pm`, `6:30 pm`. */

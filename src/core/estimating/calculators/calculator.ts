@@ -109,8 +109,11 @@ export function readFields(
   return ok(values);
 }
 
+/** The answer of a calculator: its lines, and what is dangerous about the work. */
 export const worked = (lines: Takeoff['lines'], cautions: string[] = []): Working =>
   ok({ lines, cautions });
+/** Fails `needs`: a field that this sum cannot do without was left empty. */
 export const needs = (what: string): Working => fail({ code: 'needs', what });
+/** Fails `impossible`: a field holds what cannot be, with the reason in words. */
 export const impossible = (field: string, why: string): { ok: false; error: CalculatorError } =>
   fail({ code: 'impossible', field, why });

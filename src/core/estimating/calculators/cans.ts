@@ -87,6 +87,7 @@ export function cheapestCans(need: number, cans: readonly Can[]): CanCount[] {
 export const sayCans = (set: readonly CanCount[]): string =>
   set.map(({ can, count }) => countWords(count, can.name)).join(' + ');
 
+/** What a set of cans costs, in cents. */
 export const priceOfCans = (set: readonly CanCount[]): number =>
   set.reduce((sum, { can, count }) => sum + can.price * count, 0);
 

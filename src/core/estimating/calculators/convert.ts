@@ -16,12 +16,15 @@ const R_PER_RSI = 5.678_263;
 /** R as the formulas take it, from whichever label was read. */
 export const inR = (r: number, rsi: number | undefined): number =>
   rsi === undefined ? r : rsi * R_PER_RSI;
+/** An insulation's R as the house's units say it: R, or m²K/W. */
 export const sayR = (r: number, units: UnitSystem): string =>
   String(rounded(units === 'metric' ? r / R_PER_RSI : r));
 /** U the other way about: W/m² K of a metric label in btu/h ft² °F. */
 export const inU = (u: number, usi: number | undefined): number =>
   usi === undefined ? u : usi / R_PER_RSI;
+/** A window's U as the house's units say it: Btu/(h ft² °F), or W/(m²K). */
 export const sayU = (u: number, units: UnitSystem): string =>
   String(rounded(units === 'metric' ? u * R_PER_RSI : u));
+/** The temperature in degrees Fahrenheit; the one in Celsius wins where it was given. */
 export const inFahrenheit = (fahrenheit: number, celsius: number | undefined): number =>
   celsius === undefined ? fahrenheit : celsius * 1.8 + 32;

@@ -61,6 +61,7 @@ type ValueOf<F extends Field> = F extends LengthField
             : never;
 export type Values<F extends Fields> = { readonly [K in keyof F]: ValueOf<F[K]> };
 
+/** A length as people write it; without a standard it has to be given. */
 export function lengthField(
   label: string,
   standard: string,
@@ -80,6 +81,7 @@ export function lengthsField(label: string, standard?: string): LengthsField {
 }
 
 type Range = { least?: number; most?: number; whole?: boolean; hint?: string };
+/** A number with its unit and bounds; without a standard it has to be given. */
 export function numberField(
   label: string,
   unit: string,
@@ -123,8 +125,10 @@ export const priceField = (label: string, standard: number): NumberField & { def
 /** R in m² K/W, for labels of metric houses. */
 export const rsiField = (label: string, usual: number) =>
   numberField(label, 'm² K/W', undefined, { most: 20, hint: `${usual} when left out` });
+/** A whole number of `least` or more. */
 export const countField = (label: string, standard: number, least = 0) =>
   numberField(label, '', standard, { least, most: 10_000, whole: true });
+/** One of some words, the standard among them. */
 export const choiceField = <const T extends string>(
   label: string,
   options: readonly T[],
@@ -136,6 +140,7 @@ export const choiceField = <const T extends string>(
   default: options[0] as T,
   ...(inMetric?.[0] === undefined ? {} : { metric: inMetric[0], inMetric }),
 });
+/** The choices that are offered in a house of these units; all of them are read in any. */
 export const offeredIn = (
   { options, inMetric = [] }: ChoiceField,
   units: UnitSystem,
@@ -145,11 +150,14 @@ export const offeredIn = (
     : units === 'metric'
       ? inMetric
       : options.filter((option) => !inMetric.includes(option));
+
+/** Several numbers, a list or a text with commas. */
 export const numbersField = (
   label: string,
   unit: string,
   { least = 0, most = 1e6, hint }: Pick<Range, 'least' | 'most' | 'hint'> = {},
 ): NumbersField => ({ type: 'numbers', label, unit, least, most, hint });
+/** Yes or no; no when left out. */
 export const flagField = (label: string): FlagField => ({ type: 'flag', label });
 
 /** Why one field cannot be read. */

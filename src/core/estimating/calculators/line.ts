@@ -41,18 +41,26 @@ export const rounded = (value: number, digits = 2): number => {
 /** Up to whole units as sold; a hair over from floating point is not another carton. */
 export const wholeUp = (exact: number): number => Math.max(0, Math.ceil(exact - 1e-9));
 
+/** Ticks in feet. */
 export const inFeet = (length: number): number => length / TICKS_PER_FOOT;
+/** Ticks in inches. */
 export const inInches = (length: number): number => length / TICKS_PER_INCH;
+/** Ticks in metres. */
 export const inMetres = (length: number): number => length / (TICKS_PER_MM * 1_000);
+/** Square ticks in square feet. */
 export const inSquareFeet = (area: number): number => area / AREA_PER_SQFT;
+/** Square ticks in square metres. */
 export const inSquareMetres = (area: number): number => area / AREA_PER_SQM;
+/** Cubic ticks in cubic feet. */
 export const inCubicFeet = (ticks3: number): number => ticks3 / TICKS_PER_FOOT ** 3;
 
+/** Square ticks as a quantity of the house's units: sq ft or m². */
 export const measuredArea = (area: number, units: UnitSystem): Measured =>
   units === 'imperial'
     ? { value: rounded(inSquareFeet(area)), unit: 'ft2' }
     : { value: rounded(inSquareMetres(area), 3), unit: 'm2' };
 
+/** Ticks as a quantity of the house's units: ft or m. */
 export const measuredLength = (length: number, units: UnitSystem): Measured =>
   units === 'imperial'
     ? { value: rounded(inFeet(length)), unit: 'ft' }
@@ -108,15 +116,19 @@ const UNIT_WORDS: Record<string, string> = {
   'btu/ft2 h F': '',
   'btu/h F': 'btu/h',
 };
+/** How a unit is written behind a number. */
 export const unitWord = (unit: string): string => UNIT_WORDS[unit] ?? unit;
 
+/** Square ticks in words of the house's units, rounded for reading. */
 export const sayArea = (area: Area | number, units: UnitSystem): string => {
   const { value, unit } = measuredArea(area, units);
   return `${value} ${unitWord(unit)}`;
 };
+/** Ticks in words of the house's units, rounded for reading. */
 export const sayLength = (length: number, units: UnitSystem): string =>
   formatLength(Math.round(length) as Ticks, units);
 
+/** The same line in another measure: it is no second thing to buy. */
 export const again = (each: TakeoffLine): TakeoffLine => ({ ...each, again: true });
 
 const FEW = 1;
@@ -130,12 +142,14 @@ export const firstOf = (all: readonly string[], between = ', '): string =>
     ? `${all.slice(0, MOST_NAMED).join(between)} and ${all.length - MOST_NAMED} more`
     : all.join(between);
 
+/** A share of 1 as percent, with one decimal where it has one. */
 export const percent = (share: number): string => `${rounded(share * 100, 1)}%`;
 
 type Exact = { exact: number; digits: number };
 /** A measure that is rounded in the units it is read in. */
 export const exactly = (exact: number, digits = 2): Exact => ({ exact, digits });
 
+/** One line of an answer: how much of what, its working and where the figure comes from. */
 export const line = (
   id: string,
   item: string,

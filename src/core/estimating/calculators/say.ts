@@ -27,6 +27,7 @@ function sayLengthError(error: LengthError): string {
   }
 }
 
+/** What is wrong with a field, in words that say what it takes. */
 export function sayFieldError(error: FieldError): string {
   switch (error.code) {
     case 'length':
@@ -107,6 +108,7 @@ function sayRoomFault(fault: RoomFault, units: UnitSystem): Fault {
   }
 }
 
+/** What keeps a sum from being worked out: the field and the reason. */
 export function saySumError(error: CalculatorError): Fault {
   switch (error.code) {
     case 'unknown-sum':
@@ -125,6 +127,7 @@ export function saySumError(error: CalculatorError): Fault {
   }
 }
 
+/** What is wrong with a request from outside: the path and the reason. */
 export function sayRequestError(error: RequestError, units: UnitSystem): Fault {
   switch (error.code) {
     case 'not-json':

@@ -102,6 +102,7 @@ export type Ground = {
   kerf: number;
 };
 
+/** A cutting problem checked and made smaller. Fails with the index of what is wrong. */
 export function groundOf(problem: CutProblem): Result<Ground, CutError> {
   const fault = cutFault(problem);
   if (fault) return fail(fault);
@@ -127,5 +128,6 @@ export function groundOf(problem: CutProblem): Result<Ground, CutError> {
 /** One board: which stock, and how many of each size. */
 export type Cutting = { stock: number; counts: number[] };
 
+/** What all boards of a plan cost, in the problem's own money. */
 export const costOf = (ground: Ground, cuttings: readonly Cutting[]): number =>
   cuttings.reduce((sum, { stock }) => sum + (ground.prices[stock] ?? 0), 0);

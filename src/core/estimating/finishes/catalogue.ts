@@ -170,5 +170,6 @@ export function offeredFor(
   return productsOf(project).filter((each) => each.suits.includes(suit) && suits(each));
 }
 
+/** A product of the catalogue or of the owner's own; undefined where there is none. */
 export const findProduct = (project: HouseFacts, id: string | undefined): Product | undefined =>
   id === undefined ? undefined : (project.products[id] ?? CATALOGUE.find((each) => each.id === id));

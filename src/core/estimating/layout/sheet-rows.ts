@@ -25,6 +25,7 @@ function rowHeights(run: number, width: number): number[] {
   return [...heights.slice(1), width + rest - strip, strip];
 }
 
+/** A surface in rows one sheet wide at most, from below; a fold of the ceiling ends a row. */
 export function rowsOf(surface: Folded, width: number): Row[] {
   const { height } = extentOfSurface(surface);
   const { fold } = surface;

@@ -58,6 +58,7 @@ export function flipped(surface: Surface): Surface {
   };
 }
 
+/** Width and height of the smallest box round a surface, in ticks. */
 export const extentOfSurface = ({ outline }: Surface): { width: number; height: number } => ({
   width: Math.max(...outline.map(({ x }) => x)),
   height: Math.max(...outline.map(({ y }) => y)),

@@ -76,5 +76,6 @@ export function impactOf(before: PlanningInput, after: PlanningInput): Impact {
   };
 }
 
+/** Whether nothing of hours or materials moves. */
 export const isNoChange = ({ hours, lines }: Impact): boolean =>
   hours.length === 0 && lines.length === 0;

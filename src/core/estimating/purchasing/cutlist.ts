@@ -103,6 +103,7 @@ export function nameCuts({ pieces }: Pick<CutList, 'pieces'>, plan: CutPlan): Na
 
 export type CutAnswer = { plan: CutPlan; boards: NamedBoard[] };
 
+/** The boards for a cut list, its pieces named again. Fails as {@link planCuts} does. */
 export function planCutList(
   list: Pick<CutList, 'pieces' | 'problem'>,
 ): Result<CutAnswer, CutError> {

@@ -12,6 +12,7 @@ const hours = (minutes: number): string => (minutes / 60).toFixed(2);
 const placeName = (project: Project, placeId: PlaceId | null): string =>
   placeId === null ? 'House' : placeNameOf(project, placeId);
 
+/** Every job of a plan, a row each. */
 export function jobsTable(project: Project, plan: Plan): Table {
   const head =
     'job,place,title,stage,state,hours estimated,hours logged,hours left,start,finish,waits for'.split(
@@ -33,6 +34,7 @@ export function jobsTable(project: Project, plan: Plan): Table {
   return [head, ...rows];
 }
 
+/** Every sum that was paid or agreed, a row for each room's share. */
 export function spendTable(project: Project): Table {
   const head = 'date,place,kind,what,shop,amount,currency,draws on'.split(',');
   const rows = paymentsOf(project).map((paid) => [

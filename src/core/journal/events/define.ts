@@ -19,6 +19,7 @@ export type EventDefinition<T extends string = string, S extends z.ZodType = z.Z
   readonly upgrades?: readonly Upgrade[];
 };
 
+/** A kind of event: its version, schema, upgrades, and what it does to a house. */
 export const defineEvent = <T extends string, S extends z.ZodType>(
   definition: EventDefinition<T, S>,
 ): EventDefinition<T, S> => definition;

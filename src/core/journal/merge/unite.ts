@@ -10,6 +10,7 @@ export const unite = (...journals: readonly (readonly JournalEvent[])[]): Journa
 /** What each of two journals has that the other lacks, in journal order. */
 export type Difference = { mine: JournalEvent[]; theirs: JournalEvent[] };
 
+/** The difference of two journals: {@link Difference}. */
 export function differenceOf(
   here: readonly JournalEvent[],
   there: readonly JournalEvent[],

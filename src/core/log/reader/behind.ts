@@ -38,6 +38,7 @@ function surfacesSaid(text: string, place: Place): { all: SurfaceRef[]; isSaid: 
   return { all: all.filter(({ kind }) => kind === 'wall'), isSaid: false };
 }
 
+/** A surface of a place as the value of a choice. */
 export const surfaceValue = (placeId: PlaceId, at: SurfaceRef): string =>
   `${placeId} ${at.kind === 'wall' ? at.wall : at.kind}`;
 

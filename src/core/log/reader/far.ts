@@ -11,6 +11,7 @@ export type Far = {
   quantity: { thousandths: number; unit: string } | null;
 };
 
+/** A whole percent from 1 to 100. */
 export const clamp = (percent: number): number => Math.min(100, Math.max(1, Math.floor(percent)));
 
 /** How far, as far as the words say; a count becomes a share where its unit fits the job's. */
@@ -48,6 +49,7 @@ export function farIn(stretch: Phrase, job: LogJob | null): Far | null {
   return null;
 }
 
+/** A share alone, without a count. */
 export const far = (share: number | null): Far => ({
   share,
   begun: false,
@@ -55,6 +57,7 @@ export const far = (share: number | null): Far => ({
   quantity: null,
 });
 
+/** The entry that says how far a job is. */
 export function progressOf(
   job: LogJob,
   { share, begun, quantity }: Far,

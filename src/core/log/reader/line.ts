@@ -136,6 +136,7 @@ export function textOf(
   return text.slice(tokens[first]?.from ?? 0, tokens[last]?.to ?? 0).replace(/\s+/g, ' ');
 }
 
+/** A text in words, numbers and names of the house. */
 export function lineOf(text: string, context: LogContext): Line {
   const tokens = tokensOf(text);
   const all = itemsOf(tokens, context);

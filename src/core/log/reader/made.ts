@@ -29,6 +29,7 @@ function whichVisit(statement: Statement, made: Made, told: Told, memory: Memory
   return { ...made, entries: [], ask: { code: 'which-job', slot: 'job', options } };
 }
 
+/** The entries and questions of a statement of its kind. */
 export function sayingMade(
   statement: Statement,
   kind: Kind,
@@ -50,6 +51,7 @@ export function sayingMade(
   return kind === 'inspection' ? whichVisit(statement, made, told, memory) : made;
 }
 
+/** The same of a statement as it was read or answered. */
 export function madeOf(
   statement: Statement,
   kind: Kind,
@@ -106,6 +108,7 @@ export function figuresLeft({ facts }: Statement, kind: Kind): number {
   }
 }
 
+/** A kind as the label of a choice. */
 export const labelledKind = (kind: Kind): Label => ({ is: 'kind', kind });
 
 type Option = NonNullable<Made['ask']>['options'][number];

@@ -242,6 +242,7 @@ const endsWithBack = (stretch: Phrase): boolean => {
   return words.at(-1)?.word === 'back' && stretch.all('money').length > 0;
 };
 
+/** The quote a phrase tells; undefined where it tells none. */
 export const quotedIn = (stretch: Phrase, memory: Memory): EntryOf<'quote'> | undefined => {
   const figures = figuresIn(stretch);
   const main = figures.find(({ isMoney }) => isMoney) ?? figures[0];

@@ -30,6 +30,7 @@ const MOST_JOBS = 4;
 const TIRED_AT_MOST = 90;
 const HEAVY: ReadonlySet<string> = new Set<CautionId>(['weight', 'falls', 'structure']);
 
+/** Whether a job is too much for a tired evening. */
 export const isHeavy = (job: PlannedJob): boolean =>
   (job.work.kind === 'labour' && job.work.hands === 2) ||
   job.cautions.some((caution) => HEAVY.has(caution));

@@ -63,6 +63,7 @@ export const WAY_WORDS: Table<string> = [
 
 const NUMBERS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 
+/** What the first pattern of a table that fits stands for. */
 export const first = <T>(table: Table<T>, text: string): T | undefined =>
   table.find(([pattern]) => pattern.test(text))?.[1];
 

@@ -130,6 +130,7 @@ export class Paces {
   }
 }
 
+/** The kind of work whose pace a job follows. */
 export const paceKindOf = (job: Pick<Job, 'stepId' | 'stage'>): PaceKind =>
   skillOf(job) ?? 'anything';
 

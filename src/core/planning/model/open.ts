@@ -18,6 +18,7 @@ export type OpenHouse = {
 
 const GATES = ['sleep', 'live', 'done'] as const;
 
+/** What of a house is open, with its scheduler and its aims. */
 export function openHouse(model: ScheduleModel): OpenHouse {
   const { tasks, links, soon } = openTasks(model);
   const indexOf = new Map(tasks.map((task, index) => [task.id, index]));

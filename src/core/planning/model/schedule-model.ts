@@ -78,6 +78,7 @@ export function buildScheduleModel(
   });
 }
 
+/** Whether a job was called done. */
 export const isDone = (model: ScheduleModel, id: JobId): boolean =>
   progressOf(model.progress, id).doneOn !== null;
 

@@ -25,5 +25,6 @@ const LEAD_DAYS: Readonly<Record<string, number>> = {
 /** A crew for board, floors or paint, and any trade nobody listed. */
 const USUAL_LEAD_DAYS = 14;
 
+/** Days from calling a trade until it comes, a starting guess. */
 export const tradeLeadDays = (trade: string): number =>
   LEAD_DAYS[trade.trim().toLowerCase()] ?? USUAL_LEAD_DAYS;

@@ -12,9 +12,11 @@ export const GATES_COUNTED: Record<GateId, readonly GateId[]> = {
 
 /** What comes a season after the house is done keeps no gate open. */
 const AFTERWARDS: ReadonlySet<string> = new Set(['after.season']);
+/** Whether a job is no part of any gate, such as a check a year later. */
 export const isAfterwards = ({ stepId }: { stepId: string | null }): boolean =>
   stepId !== null && AFTERWARDS.has(stepId);
 
+/** The jobs a gate waits for, those of the gates before it among them. */
 export const jobsOfGate = (plan: Plan, gate: GateId): PlannedJob[] =>
   plan.jobs.filter((job) => GATES_COUNTED[gate].includes(job.gate) && !isAfterwards(job));
 

@@ -254,6 +254,7 @@ export const standingSchema = planSchema.pick({ basis: true, keptShares: true })
 });
 export type Standing = z.infer<typeof standingSchema>;
 
+/** What the next plan has to know of this one. */
 export const standingOf = ({ basis, keptShares, queue, jobs }: Plan): Standing => ({
   basis,
   keptShares,

@@ -35,6 +35,7 @@ const lastOf = (jobs: readonly PlannedJob[]): PlannedJob | undefined =>
 const waitOf = ({ wait, work }: PlannedJob): number =>
   (wait?.minutes ?? 0) + (work.kind === 'inspection' ? work.bookAheadDays * MINUTES_PER_DAY : 0);
 
+/** Hours, waits and the longest chain of some open jobs, and when they are through. */
 export function loadOf(open: readonly PlannedJob[]): Load {
   const byId = new Map(open.map((job) => [job.id, job]));
   const last = lastOf(open);

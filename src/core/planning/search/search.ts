@@ -15,6 +15,7 @@ export type Aims = {
   waits: readonly number[];
 };
 
+/** Whether one score is before another: the first part that differs decides. */
 export const isBetter = (a: Score, b: Score): boolean => {
   for (let at = 0; at < a.length; at += 1) {
     const difference = (a[at] ?? 0) - (b[at] ?? 0);

@@ -343,6 +343,7 @@ export function* drawInSteps(
   };
 }
 
+/** The runs of a prepared house, to the end. */
 export const drawFrom = (prepared: Prepared, options: DrawOptions = {}): Drawn =>
   toTheEnd(drawInSteps(prepared, options));
 

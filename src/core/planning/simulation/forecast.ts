@@ -55,6 +55,7 @@ export function* forecastInSteps(
   return simulated.ok ? ok(simulated.value.forecast) : simulated;
 }
 
+/** The plan and the draws of the rest of the house, in steps. Fails as planning does. */
 export function* simulate(
   project: PlanningInput,
   now: Moment,

@@ -25,6 +25,7 @@ const SPREADS = 0x9e3779b1;
 /** What the log has taught of what goes otherwise; the starting guesses where it is silent. */
 export type Chances = { belief: Belief; kept: number; lost: number; slips: Slips };
 
+/** What the draws are made from: the log's lessons over the starting guesses. */
 export function chancesOf({ paces, kept, slips }: Learned): Chances {
   const days = [...kept.values()];
   return {

@@ -34,6 +34,7 @@ export type Sample = {
   waitExtra: Float64Array;
 };
 
+/** Room for what one run makes of so many jobs. */
 export const sampleOf = (size: number): Sample => ({
   amount: new Float64Array(size),
   chunk: new Float64Array(size),

@@ -9,6 +9,7 @@ export type OverlayFault = 'same-in-picture' | 'same-on-wall';
 /** Nearer than this in a picture, in thousandths of it, two spots say nothing of its size. */
 const APART = 20;
 
+/** What keeps two spots from placing a picture; undefined where they do. */
 export function overlayFault([one, other]: Overlay): OverlayFault | undefined {
   if (!one || !other) return 'same-in-picture';
   const inPicture = Math.hypot(one.across - other.across, one.down - other.down);

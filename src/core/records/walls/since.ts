@@ -1,6 +1,7 @@
 import type { Place, SurfaceRef, WallRecord } from '../../house';
 import type { Ticks } from '../../units';
 
+/** Whether two references are of one wall, ceiling or floor. */
 export const sameSurface = (one: SurfaceRef, other: SurfaceRef): boolean =>
   one.kind === 'wall' ? other.kind === 'wall' && other.wall === one.wall : one.kind === other.kind;
 

@@ -35,6 +35,7 @@ const STARTING: Record<Suspicion, Risk> = {
   'not-to-code': range(40, 3, 20, 150, 1_500),
   'off-square': range(50, 1, 5, 20, 150),
 };
+/** What a suspicion may come to before the owner says: made-up starting guesses. */
 export const startingRisk = (suspicion: Suspicion): Risk => STARTING[suspicion];
 
 /** The investigation that answers each kind, in the place where it is suspected. */
@@ -106,5 +107,6 @@ export function allowances(project: HouseFacts, weight: RiskWeight): Map<JobId, 
 }
 const LEAST_LIKELY = 20;
 
+/** What the open suspicions cost on average, in cents. */
 export const expectedCost = (project: HouseFacts): Cents =>
   cents(openRisks(project).reduce((sum, risk) => sum + risk.expectedCents, 0));

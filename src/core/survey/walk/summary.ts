@@ -24,6 +24,7 @@ export type PlaceWalk = {
 
 const STAYS = new Set(['keep', 'clean', 'repair']);
 
+/** What was said of one place on the walk: what stays, what goes, what is open. */
 export function walkOf(project: HouseFacts, place: Place): PlaceWalk {
   const elements = elementsOf(place.kind);
   const seen = elements.flatMap(
@@ -40,12 +41,14 @@ export function walkOf(project: HouseFacts, place: Place): PlaceWalk {
   };
 }
 
+/** The same of all places, in walking order. */
 export const walkThrough = (project: HouseFacts): PlaceWalk[] =>
   placesInOrder(project).map((place) => walkOf(project, place));
 
 /** Things taken out to be used again, as the stores keep them. */
 export type Salvage = { surveyId: string; placeId: PlaceId; what: string; size: string | null };
 
+/** Everything that is taken out to be used again. */
 export const salvageOf = (project: HouseFacts): Salvage[] =>
   Object.values(project.surveys).flatMap((survey) =>
     survey.salvage && ['remove', 'replace', 'move'].includes(survey.decision)

@@ -48,6 +48,7 @@ function sortJobs(
   return queue;
 }
 
+/** Links in both directions with the jobs in an order that keeps them. Expects no loop. */
 export function buildGraph(ids: readonly JobId[], links: readonly Link[]): Graph {
   const into = groupBy(links, 'after');
   const outOf = groupBy(links, 'before');

@@ -7,6 +7,7 @@ type Ordered = { scope: Scope; strength: Strength; why: string };
 /** A pair of verbs that is never ordered by the table, and why that is safe. */
 export type Free = { free: string };
 export type PrecedenceCell = Ordered | Free;
+/** Whether two verbs may go in either order. */
 export const isFree = (cell: PrecedenceCell): cell is Free => 'free' in cell;
 
 const a = (strength: Strength, why: string): Ordered => ({ scope: 'assembly', strength, why });

@@ -6,6 +6,7 @@ export { RULES };
 const matches = (selector: Selector, id: string | null, tags: readonly Tag[]): boolean =>
   selector.startsWith('#') ? tags.includes(selector.slice(1) as Tag) : id === selector;
 
+/** Whether a rule's side names a job, by step, family or tag. */
 export const selects = (selector: Selector, job: Pick<Job, 'stepId' | 'tags'>): boolean =>
   matches(selector, job.stepId, job.tags);
 
@@ -30,6 +31,7 @@ const byPair: ReadonlyMap<string, readonly Rule[]> = (() => {
   return pairs;
 })();
 
+/** The rules between two steps of one place; undefined where there are none. */
 export const pairRules = (
   before: string | null,
   after: string | null,

@@ -26,6 +26,7 @@ const scopeOf = (scope: Scope, after: number): Scope =>
 /** Fixing and visiting: what only lies in the same wall waits for nothing. */
 const STRICT: ReadonlySet<number> = new Set([1, 6, 10]);
 
+/** Whether an operation has to do with any of some assemblies. */
 export const touches = ({ on, within: inside }: Operation, assemblies: AssemblySet): boolean =>
   ((on | inside) & assemblies) !== 0;
 

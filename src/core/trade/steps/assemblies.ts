@@ -31,6 +31,7 @@ export type Assembly = (typeof ASSEMBLIES)[number];
 export type AssemblySet = number;
 
 const BIT = new Map<Assembly, number>(ASSEMBLIES.map((assembly, at) => [assembly, 1 << at]));
+/** Assemblies as a set. */
 export const setOf = (...assemblies: readonly Assembly[]): AssemblySet =>
   assemblies.reduce((set, assembly) => set | (BIT.get(assembly) ?? 0), 0);
 
@@ -46,5 +47,6 @@ const CORE_OF: readonly (readonly [face: AssemblySet, core: AssemblySet])[] = [
   [setOf('opening'), setOf('wallCore')],
 ];
 
+/** What lies inside those assemblies: of a wall its core. */
 export const coresOf = (set: AssemblySet): AssemblySet =>
   CORE_OF.reduce((cores, [face, core]) => (set & face ? cores | core : cores), 0);

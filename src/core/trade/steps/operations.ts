@@ -6,6 +6,7 @@ import { EVERYTHING, coresOf, setOf, type Assembly, type AssemblySet } from './a
  * 6 inspects, 7 fills, 8 covers, 9 first finish, 10 fixes, 11 completes, 12 hands over.
  */
 export type Key = number;
+/** The verb of a key: its whole part. */
 export const verbOf = (key: Key): number => Math.floor(key + 1e-9);
 
 export type Operation = {
@@ -317,6 +318,7 @@ export const OPERATIONS: Readonly<Record<string, Operation>> = {
 
 /** Work on the outside alone: what is inside waits for none of it once the weather is kept out. */
 const OUTER: AssemblySet = setOf('skin', 'roofSkin', 'ground');
+/** Whether it touches nothing but the outside of the house. */
 export const isOuter = ({ on }: Operation): boolean => (on & ~OUTER) === 0;
 
 const FILLS = 7;
@@ -332,4 +334,5 @@ export function meet(a: Operation, b: Operation): boolean {
   return ((coresOf(a.on) & b.on) | (a.on & coresOf(b.on))) !== 0 && !isApart(a, b);
 }
 
+/** What a step does; undefined for a step nobody placed yet. */
 export const operationOf = (stepId: string): Operation | undefined => OPERATIONS[stepId];

@@ -25,4 +25,5 @@ export const STAGES = [
 
 /** 1 … 21. */
 export type StageNumber = number;
+/** The name of a stage of the build order. */
 export const stageName = (stage: StageNumber): string => STAGES[stage - 1] ?? '';

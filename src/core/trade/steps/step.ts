@@ -178,6 +178,7 @@ export const own = (
   ...(factors ? { factors } : {}),
 });
 
+/** Work of a hired trade: its days and its price in dollars, a starting guess. */
 export const trade = (name: string, workdays: number, dollars: number): StepWork => ({
   kind: 'subcontract',
   trade: name,
@@ -185,6 +186,7 @@ export const trade = (name: string, workdays: number, dollars: number): StepWork
   price: cents(dollars * 100),
 });
 
+/** A visit that has to be booked so many days ahead. */
 export const inspection = (bookAheadDays: number): StepWork => ({
   kind: 'inspection',
   bookAheadDays,
@@ -192,6 +194,9 @@ export const inspection = (bookAheadDays: number): StepWork => ({
 
 type MaterialExtras = { lead?: number; waste?: number; metric?: readonly [string, number] };
 
+/**
+ * A material of a step: what it is sold in, how much one unit serves, waste in percent, price in cents, days of lead.
+ */
 export const material = (
   id: string,
   what: string,

@@ -37,4 +37,5 @@ export const CALCULATORS: readonly Calculator[] = [
 ];
 
 const BY_KIND = new Map(CALCULATORS.map((sum) => [sum.kind, sum]));
+/** A calculator by its kind; undefined where there is none of that name. */
 export const findCalculator = (kind: string): Calculator | undefined => BY_KIND.get(kind);

@@ -41,6 +41,7 @@ export type BehindSaid = {
 const LONGEST = 300;
 const SIDE = /\bfrom (?:the )?(?:left|right)\b/i;
 
+/** What kind of thing behind a wall a text names; undefined where it names none. */
 export function behindSaid(text: string): BehindSaid | undefined {
   if (text.length > LONGEST || !SIDE.test(text)) return undefined;
   const [across, up] = [ACROSS.exec(text), UP.exec(text)];

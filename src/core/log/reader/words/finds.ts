@@ -39,5 +39,6 @@ export const ELEMENT_WORDS: Table<Element> = [
   [/\b(?:walls?|plaster|panelling|wallpaper)\b/i, 'walls'],
 ];
 
+/** What the first pattern of a table that fits stands for. */
 export const first = <T>(table: Table<T>, text: string): T | undefined =>
   table.find(([pattern]) => pattern.test(text))?.[1];

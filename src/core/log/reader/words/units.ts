@@ -23,6 +23,7 @@ const BY_WORD = new Map(
   ),
 );
 
+/** The unit a word stands for; undefined for no unit. */
 export const measureUnit = (word: string): string | undefined => BY_WORD.get(word);
 
 /** How much of one measure another is, for units that measure the same thing. */
@@ -35,4 +36,5 @@ const IN_FEET: Readonly<Record<string, { of: 'area' | 'length'; feet: number }>>
   mm: { of: 'length', feet: 0.00328084 },
   in: { of: 'length', feet: 1 / 12 },
 };
+/** How many feet one of a unit is; undefined for no length. */
 export const inFeet = (unit: string) => IN_FEET[unit];

@@ -92,6 +92,7 @@ export type HireBasis = {
   cents: Cents;
 };
 
+/** What a hired trade would take and ask for a job, a starting guess. */
 export function hireBasis(job: PlannedJob, plan: Plan): HireBasis {
   const hours = (job.left / 60) * TRADE_PACE;
   const materials = addCents(

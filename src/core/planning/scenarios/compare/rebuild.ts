@@ -65,6 +65,7 @@ export type RebuildBasis = {
   days: number;
 };
 
+/** What building the house new would take, by its size. */
 export function rebuildBasis(house: House): RebuildBasis {
   const rates = house.rebuild ?? (house.units === 'metric' ? METRIC_GUESS : GUESS);
   const unit = rates.per === 'sqft' ? AREA_PER_SQFT : AREA_PER_SQM;

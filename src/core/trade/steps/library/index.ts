@@ -25,4 +25,5 @@ export const STEPS: readonly Step[] = [
 ].toSorted((a, b) => a.stage - b.stage);
 
 const BY_ID = new Map(STEPS.map((step) => [step.id, step]));
+/** A step by its id; undefined where the library has none. */
 export const findStep = (id: string): Step | undefined => BY_ID.get(id);

@@ -63,6 +63,7 @@ export const LOOK_WORKS: readonly Work[] = [
 ];
 
 const BY_ID = new Map([...WORKS, ...LOOK_WORKS].map((work) => [work.id, work]));
+/** A work by its id; undefined where the library has none. */
 export const findWork = (id: string): Work | undefined => BY_ID.get(id);
 
 /** The works that make sense in a place of this kind and state, in the order of the groups. */
