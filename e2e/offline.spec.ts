@@ -1,4 +1,4 @@
-import { readFileSync, readdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { readFileSync, readdirSync, renameSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test as base, type Page } from '@playwright/test';
 import { OwnServer } from './own-server';

@@ -1,4 +1,4 @@
-import { minutes } from '../units';
+import { minutes, addDays, cents, momentAt, plainDate } from '../units';
 import { idOf, inUnit } from '../testing/ids';
 import { planningInputOf } from './';
 import {
@@ -18,7 +18,6 @@ import { keepLedger } from '../money';
 import { diaryTable } from '../files/tables';
 import { planHouse } from '../planning/plan-house';
 import { added, chosen, houseOf, place } from '../testing/houses';
-import { addDays, cents, momentAt, plainDate } from '../units';
 import type { EventBodyOf } from '../journal';
 
 const day = plainDate('2026-02-02');

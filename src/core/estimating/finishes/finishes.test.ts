@@ -1,4 +1,4 @@
-import { cents } from '../../units';
+import { cents, fromFeet, fromInches, momentAt, plainDate, ticks } from '../../units';
 import { idOf } from '../../testing/ids';
 import { expandJobs } from '../jobs';
 import { added, chosen, houseOf, place } from '../../testing/houses';
@@ -14,7 +14,6 @@ import {
 } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
-import { fromFeet, fromInches, momentAt, plainDate, ticks } from '../../units';
 import {
   CATALOGUE,
   layFloorPlanks,

@@ -1,4 +1,4 @@
-import { minutes } from '../../units';
+import { minutes, cents, momentAt, plainDate } from '../../units';
 import { idOf } from '../../testing/ids';
 import fc from 'fast-check';
 import { planningInputOf, type Project } from '../../house';
@@ -6,7 +6,6 @@ import type { EventBodyOf } from '../../journal';
 import type { CostLine, Plan } from '../../planning/report';
 import { planHouse } from '../../planning/plan-house';
 import { added, anyHouse, chosen, houseOf, place } from '../../testing/houses';
-import { cents, momentAt, plainDate } from '../../units';
 import { keepLedger } from '../../money';
 
 const NOW = momentAt(plainDate('2026-01-12'), 600);

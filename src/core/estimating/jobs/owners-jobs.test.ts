@@ -1,11 +1,10 @@
-import { minutes } from '../../units';
+import { minutes, addCents, cents, dateOf, momentAt, plainDate, weekdayOf } from '../../units';
 import { idOf } from '../../testing/ids';
 import fc from 'fast-check';
 import { planningInputOf, type JobFigures, type JobId, type Project } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
 import { added, anyHouse, chosen, houseOf, place, week } from '../../testing/houses';
-import { addCents, cents, dateOf, momentAt, plainDate, weekdayOf } from '../../units';
 import { skillOf, STEPS, type Job } from '../../trade/steps';
 import { expandAll, expandJobs, measureOf, plannedCost } from '.';
 

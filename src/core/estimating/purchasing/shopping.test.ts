@@ -1,4 +1,4 @@
-import { cents } from '../../units';
+import { cents, fromFeet, fromInches, momentAt, plainDate } from '../../units';
 import { idOf } from '../../testing/ids';
 import { cutFaultsOf } from '../../testing/check-cuts';
 import { added, chosen, houseOf, place } from '../../testing/houses';
@@ -6,7 +6,6 @@ import { CATALOGUE } from '../finishes';
 import { planningInputOf, slotOf } from '../../house';
 import type { EventBodyOf } from '../../journal';
 import { planHouse } from '../../planning/plan-house';
-import { fromFeet, fromInches, momentAt, plainDate } from '../../units';
 import { cutLists, planCutList, shopLists } from '.';
 
 const NOW = momentAt(plainDate('2026-01-05'), 8 * 60);

@@ -1,9 +1,8 @@
-import { cents } from '../../units';
+import { cents, plainDate } from '../../units';
 import type { Answer, Entry } from '../../house';
 import { logJobs } from './log-jobs';
 import type { EventBodyOf } from '../../journal';
 import { added, chosen, houseOf, place } from '../../testing/houses';
-import { plainDate } from '../../units';
 import { contextOf, readLine, settle } from '.';
 
 const project = houseOf(

@@ -1,4 +1,3 @@
-import { idOf } from '../../testing/ids';
 import {
   inspectionsOf,
   type Inspection,
@@ -52,10 +51,10 @@ function stateOf(job: PlannedJob, today: PlainDate, callOn: PlainDate): Inspecti
   return callOn <= today ? 'to-call' : 'later';
 }
 
-function rungOf(project: Project, plan: Plan, job: PlannedJob): InspectionStatus {
+function statusOf(project: Project, plan: Plan, job: PlannedJob): InspectionStatus {
   const today = dateOf(plan.now);
-  const byId = new Map(plan.jobs.map((each) => [each.id, each]));
-  const jobsOf = (ids: readonly string[]) => ids.flatMap((id) => byId.get(idOf(id)) ?? []);
+  const byId = new Map<string, PlannedJob>(plan.jobs.map((each) => [each.id, each]));
+  const jobsOf = (ids: readonly string[]) => ids.flatMap((id) => byId.get(id) ?? []);
   const before = jobsOf(job.predecessors.map(({ jobId }) => jobId));
   const isCorrection = ({ id }: PlannedJob) =>
     project.ownJobs[id]?.before.includes(job.id) === true;
@@ -87,7 +86,7 @@ function rungOf(project: Project, plan: Plan, job: PlannedJob): InspectionStatus
 export function inspectionStatuses(project: Project, plan: Plan): InspectionStatus[] {
   return plan.jobs
     .filter(({ work }) => work.kind === 'inspection')
-    .map((job) => rungOf(project, plan, job))
+    .map((job) => statusOf(project, plan, job))
     .sort((a, b) => a.visitOn.localeCompare(b.visitOn) || a.job.stage - b.job.stage);
 }
 

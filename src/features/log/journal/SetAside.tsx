@@ -1,4 +1,3 @@
-import { idOf } from '@/core/testing/ids';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { logIdSchema } from '@/core/house';
@@ -16,6 +15,9 @@ import {
   useAppSelector,
 } from '@/store';
 import { Body, Button, Note, Section } from '@/ui';
+
+/** What is corrected is no line of the log yet. */
+const NO_LINE = logIdSchema.parse('set-aside');
 
 type Aside = ReturnType<typeof selectSession>['setAside'][number];
 
@@ -50,7 +52,7 @@ function OneAside({ aside }: { aside: Aside }) {
     return (
       <LineEditor
         line={words}
-        day={date === null ? undefined : { id: idOf(aside.key), date, line: words, entries: [] }}
+        day={date === null ? undefined : { id: NO_LINE, date, line: words, entries: [] }}
         action="Keep it as a line"
         onKeep={async (read, events) => {
           const day = { ...read, id: logIdSchema.parse(dispatch(freshId())) };

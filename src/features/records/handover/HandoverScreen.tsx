@@ -1,7 +1,7 @@
-import { idOf } from '@/core/testing/ids';
 import { View } from 'react-native';
 import { leftForLater } from '@/core/records/walls';
 import { handoverOf } from '@/core/records/handover';
+import type { PlannedJob } from '@/core/planning/report';
 import { countWords, formatDate } from '@/core/units';
 import { heldTitle } from '@/features/records/walls';
 import { slotName } from '@/features/estimating/finishes';
@@ -21,14 +21,14 @@ import { ButtonLink, Folded, Note, Section, Slip } from '@/ui';
 export function HandoverScreen() {
   const project = useAppSelector(selectProject);
   const today = useAppSelector(selectToday);
-  const jobs = useAppSelector(selectJobsById);
+  const jobs: ReadonlyMap<string, PlannedJob> = useAppSelector(selectJobsById);
   const { passed, shutOffs, finishes, spares, trades, papers, left } = handoverOf(project);
   const later = leftForLater(project);
   const whereOf = (id: string) => {
-    const job = jobs.get(idOf(id));
+    const job = jobs.get(id);
     return job ? placeOf(project, job) : '';
   };
-  const titleOf = (id: string) => jobs.get(idOf(id))?.title ?? 'a job no longer planned';
+  const titleOf = (id: string) => jobs.get(id)?.title ?? 'a job no longer planned';
   return (
     <Page title="Handover">
       <View className="gap-4">

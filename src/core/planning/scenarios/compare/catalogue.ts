@@ -1,6 +1,6 @@
-import { idOf } from '../../../testing/ids';
 import {
   deferralKey,
+  type PlaceId,
   placesInOrder,
   surveyIdOf,
   type Decision,
@@ -172,10 +172,10 @@ const PATH: Comparison = {
   gamble: null,
 };
 
-function deferComparison(project: PlanningInput, placeId: string, workId: string): Comparison {
+function deferComparison(project: PlanningInput, placeId: PlaceId, workId: string): Comparison {
   const title = findWork(workId)?.title ?? workId;
   const defer = (deferred: boolean): EventBodyOf[] => [
-    { type: 'workDeferred', payload: { placeId: idOf(placeId), workId, deferred } },
+    { type: 'workDeferred', payload: { placeId, workId, deferred } },
   ];
   return {
     id: `defer:${deferralKey(placeId, workId)}`,
