@@ -3,7 +3,7 @@ import { answerOf, type PracticeAnswer, type QuestionId } from '../practices';
 import type { Step } from './step';
 
 /** What an answer other than the usual one makes of a step. Factors are starting guesses. */
-type Turn = {
+type Variant = {
   practice: QuestionId;
   answer: PracticeAnswer;
   title: string;
@@ -12,7 +12,7 @@ type Turn = {
   waitHours?: number;
 };
 
-const TURNS: Readonly<Record<string, Turn>> = {
+const VARIANTS: Readonly<Record<string, Variant>> = {
   'trim.prefinish': {
     practice: 'trim',
     answer: 'in-place',
@@ -40,18 +40,18 @@ const TURNS: Readonly<Record<string, Turn>> = {
   },
 };
 
-/** A step as this house's schools have it. */
+/** A step as the practices of this house have it. */
 export function byPractice(step: Step, project: HouseFacts): Step {
-  const turn = TURNS[step.id];
-  if (!turn || answerOf(project, turn.practice) !== turn.answer) return step;
+  const variant = VARIANTS[step.id];
+  if (!variant || answerOf(project, variant.practice) !== variant.answer) return step;
   const { work, wait } = step;
   return {
     ...step,
-    title: turn.title,
+    title: variant.title,
     work:
       work.kind === 'labour'
-        ? { ...work, minutes: Math.round(work.minutes * turn.factor) as typeof work.minutes }
+        ? { ...work, minutes: Math.round(work.minutes * variant.factor) as typeof work.minutes }
         : work,
-    ...(wait ? { wait: { ...wait, hours: turn.waitHours ?? wait.hours } } : {}),
+    ...(wait ? { wait: { ...wait, hours: variant.waitHours ?? wait.hours } } : {}),
   };
 }

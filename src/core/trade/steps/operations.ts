@@ -44,7 +44,7 @@ const handsOver = operation(12);
 
 /**
  * What each step of the library does to what: one verb with its layer, on the assemblies it touches. The order of
- * the work follows from this table and the one of cells (`order/cells.ts`); a test asks for a line for every step.
+ * the work follows from this table and the matrix of verbs (`precedence/matrix.ts`); a test asks for a line for every step.
  * A run of steps (a changed opening, a bearing wall, a roof section) is a chain of neighbouring layers inside one key.
  */
 export const OPERATIONS: Readonly<Record<string, Operation>> = {
