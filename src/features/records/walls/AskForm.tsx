@@ -8,7 +8,7 @@ import { FormCard, TextField, useKeptForm } from '@/features/kit/form';
 import { PictureOf } from '@/features/kit/photo';
 import { selectProject, useAppSelector } from '@/store';
 import { Body } from '@/ui';
-import type { Spot } from './Elevation';
+import type { Spot } from './elevation-marks';
 import { spotField } from './spot-field';
 import { answerWords, faultWords, spotLabels, surfaceName } from './words';
 

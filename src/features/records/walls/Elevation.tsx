@@ -1,30 +1,20 @@
 import { useEffect, useState } from 'react';
 import { Image, Pressable, View } from 'react-native';
-import Svg, {
-  Circle,
-  G,
-  Image as SvgImage,
-  Line,
-  Polygon,
-  Rect,
-  Text as SvgText,
-} from 'react-native-svg';
+import Svg, { Image as SvgImage, Text as SvgText } from 'react-native-svg';
 import { flatSurface, overlayMatrix, placingStep } from '@/core/records/walls';
 import type { Held, Place, SurfaceRef, WallRecord } from '@/core/house';
-import { formatLength, ticks, type Ticks, type UnitSystem } from '@/core/units';
+import { formatLength, ticks, type UnitSystem } from '@/core/units';
 import { boxOf, frameFor } from '@/features/kit/drawing';
 import { usePicture } from '@/features/kit/photo';
 import { usePalette } from '@/ui';
 import { PlaceHandle, PlaceOn } from '@/ui/drag/lazy';
+import { FONT, HeldMark, MARK, Outline, SpotCross, type Drawn, type Spot } from './elevation-marks';
 import { heldTitle } from './words';
 
-const FONT = 'AtkinsonHyperlegibleNext_600SemiBold';
 const TALLEST = 320;
 const MARGIN = 22;
-const MARK = 6;
 const PICTURE_SHOWS = 0.55;
 
-export type Spot = { offset: Ticks; height: Ticks };
 type Overlay = NonNullable<WallRecord['overlay']>;
 
 /** A picture's own size, once it was read. */
@@ -96,6 +86,11 @@ export function Elevation({
   const isWall = at.kind === 'wall';
   const up = (height: number) => (isWall ? box.bottom - height : height);
   const isUp = isWall ? 1 : -1;
+  const drawn: Drawn | null = frame && {
+    scale: frame.scale,
+    x: frame.x,
+    y: (height) => frame.y(up(height)),
+  };
   const matrix =
     frame && overlay && size
       ? overlayMatrix(overlay.points, size, ({ offset, height }) => ({
@@ -122,7 +117,7 @@ export function Elevation({
           onTap({ offset: clamp(across, box.right), height: clamp(up(down), box.bottom) });
         }}
       >
-        {frame ? (
+        {frame && drawn ? (
           <Svg width={frame.width} height={frame.height} aria-hidden>
             {matrix && picture !== null && size ? (
               <SvgImage
@@ -133,26 +128,7 @@ export function Elevation({
                 transform={`matrix(${matrix.join(' ')})`}
               />
             ) : null}
-            <Polygon
-              points={surface.outline
-                .map(({ x, y }) => `${frame.x(x)},${frame.y(up(y))}`)
-                .join(' ')}
-              fill={matrix ? 'none' : palette.paper}
-              stroke={palette.ink}
-              strokeWidth={2}
-            />
-            {surface.holes.map((hole, nth) => (
-              <Rect
-                key={nth}
-                x={frame.x(hole.x)}
-                y={frame.y(up(hole.y + hole.height))}
-                width={hole.width * frame.scale}
-                height={hole.height * frame.scale}
-                fill={matrix ? 'none' : palette.ground}
-                stroke={palette.ink}
-                strokeWidth={1.5}
-              />
-            ))}
+            <Outline surface={surface} drawn={drawn} isClear={matrix !== undefined} />
             <SvgText
               x={frame.x((box.left + box.right) / 2)}
               y={frame.height - 6}
@@ -163,69 +139,16 @@ export function Elevation({
             >
               {formatLength(ticks(Math.round(box.right - box.left)), units)}
             </SvgText>
-            {holds.map((held, nth) => {
-              const [x, y] = [frame.x(held.offset), frame.y(up(held.height))];
-              return (
-                <G key={nth}>
-                  {held.to ? (
-                    <Line
-                      x1={x}
-                      y1={y}
-                      x2={frame.x(held.to.offset)}
-                      y2={frame.y(up(held.to.height))}
-                      stroke={palette.spruce}
-                      strokeWidth={4}
-                      strokeDasharray={held.later ? '3 4' : undefined}
-                    />
-                  ) : null}
-                  <Circle cx={x} cy={y} r={MARK} fill={palette.spruce} />
-                  <SvgText
-                    x={isCrowded(held, holds, frame.scale) ? x - MARK - 3 : x + MARK + 3}
-                    y={y + 5}
-                    textAnchor={isCrowded(held, holds, frame.scale) ? 'end' : 'start'}
-                    fontFamily={FONT}
-                    fontSize={14}
-                    fill={palette.ink}
-                  >
-                    {String(nth + 1)}
-                  </SvgText>
-                </G>
-              );
-            })}
-            {spot ? (
-              <G>
-                {/* How far from the left, and how far up: the two measures that are typed. */}
-                <Line
-                  x1={frame.x(box.left)}
-                  y1={frame.y(up(spot.height))}
-                  x2={frame.x(spot.offset)}
-                  y2={frame.y(up(spot.height))}
-                  stroke={palette.brick}
-                  strokeWidth={1}
-                  strokeDasharray="4 3"
-                />
-                <Line
-                  x1={frame.x(spot.offset)}
-                  y1={frame.y(up(0))}
-                  x2={frame.x(spot.offset)}
-                  y2={frame.y(up(spot.height))}
-                  stroke={palette.brick}
-                  strokeWidth={1}
-                  strokeDasharray="4 3"
-                />
-                {[-1, 1].map((way) => (
-                  <Line
-                    key={way}
-                    x1={frame.x(spot.offset) - MARK * 1.5}
-                    y1={frame.y(up(spot.height)) - way * MARK * 1.5}
-                    x2={frame.x(spot.offset) + MARK * 1.5}
-                    y2={frame.y(up(spot.height)) + way * MARK * 1.5}
-                    stroke={palette.brick}
-                    strokeWidth={3}
-                  />
-                ))}
-              </G>
-            ) : null}
+            {holds.map((held, nth) => (
+              <HeldMark
+                key={nth}
+                held={held}
+                nth={nth}
+                isCrowded={isCrowded(held, holds, frame.scale)}
+                drawn={drawn}
+              />
+            ))}
+            {spot ? <SpotCross spot={spot} left={box.left} drawn={drawn} /> : null}
           </Svg>
         ) : (
           <View className="h-24" />

@@ -15,7 +15,8 @@ import {
 } from '@/store';
 import { Button, Note, Slip, Strong } from '@/ui';
 import { AskForm } from './AskForm';
-import { Elevation, type Spot } from './Elevation';
+import { Elevation } from './Elevation';
+import type { Spot } from './elevation-marks';
 import { OverlayForm } from './OverlayForm';
 import { SinceCard } from './SinceCard';
 import { ThingForm } from './ThingForm';

@@ -13,7 +13,7 @@ import {
   useKeptForm,
 } from '@/features/kit/form';
 import { selectProject, useAppSelector } from '@/store';
-import type { Spot } from './Elevation';
+import type { Spot } from './elevation-marks';
 import { spotField } from './spot-field';
 import { WHAT_NAMES, faultWords, heldWords, spotLabels, surfaceKey } from './words';
 
