@@ -98,7 +98,7 @@ export const changeOrderSchema = z.object({
 });
 export type ChangeOrder = z.infer<typeof changeOrderSchema>;
 
-/** What may be spent: in all, for what nobody can simulate, and how much of it for a room or a kind. */
+/** What may be spent: in all, for what nobody can foresee, and how much of it for a room or a kind. */
 export const budgetSchema = z.object({
   total: centsSchema.min(0),
   contingency: centsSchema.min(0),

@@ -40,7 +40,7 @@ const kindsOf = ({ ownKinds }: Project): Row[] =>
     label: kindTitle(ownKinds, key),
   }));
 
-/** What may be spent on planned work, what of it is for a room or a kind, and what is set aside for what nobody can simulate. */
+/** What may be spent on planned work, what of it is for a room or a kind, and what is set aside for what nobody can foresee. */
 export function BudgetForm({ project }: { project: Project }) {
   const dispatch = useAppDispatch();
   const { budget, currency } = project;

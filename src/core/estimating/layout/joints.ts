@@ -29,7 +29,7 @@ function jointPlaces(
   return places;
 }
 
-/** Conventions to joint one stretch that are looked at, and joints tried to find them. */
+/** Ways to joint one stretch that are looked at, and joints tried to find them. */
 const MOST_WAYS = 60;
 const MOST_TRIED = 20_000;
 

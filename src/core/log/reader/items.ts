@@ -1,5 +1,5 @@
 import { minorUnits, type Currency, type PlainDate } from '../../units';
-import type { Conventions as Written } from '../../house/ways';
+import type { Conventions } from '../../house/ways';
 import { dayAt, type SaidDay } from './days';
 import { numberAt, spokenFraction, type SaidNumber } from './numbers';
 import type { Token } from '../../language/tokens';
@@ -21,7 +21,7 @@ export type Item = { at: number; to: number } & (
 );
 export type ItemOf<K extends Item['is']> = Extract<Item, { is: K }>;
 
-export type Conventions = Written & {
+export type ReadingConventions = Conventions & {
   today: PlainDate;
   units: 'imperial' | 'metric';
   currency: Currency;
@@ -51,7 +51,7 @@ const DOLLARS = new Set(['dollar', 'dollars', 'bucks', 'buck']);
 class Scanner {
   constructor(
     readonly tokens: readonly Token[],
-    readonly ways: Conventions,
+    readonly ways: ReadingConventions,
   ) {}
 
   word(at: number): string {
@@ -595,7 +595,7 @@ class Scanner {
 }
 
 /** Every typed thing of a line, in its order. None overlaps another. */
-export function itemsOf(tokens: readonly Token[], ways: Conventions): Item[] {
+export function itemsOf(tokens: readonly Token[], ways: ReadingConventions): Item[] {
   const scanner = new Scanner(tokens, ways);
   const items: Item[] = [];
   for (let at = 0; at < tokens.length;) {

@@ -25,7 +25,7 @@ export type ContingencyAdvice = {
 };
 
 /**
- * What to hold back for what nobody can simulate: a share of what is still to come that grows with what is
+ * What to hold back for what nobody can foresee: a share of what is still to come that grows with what is
  * unknown, and beside it chance × cost of each open suspicion.
  */
 export function adviseContingency(
